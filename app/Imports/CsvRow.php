@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Imports;
+
+/** One line of a table, its cells by the names of the columns. */
+final readonly class CsvRow
+{
+    /** @param array<string, string> $cells */
+    public function __construct(
+        public int $line,
+        private array $cells,
+        private ?string $fault = null,
+    ) {}
+
+    /** @throws ImportException when the line as a whole is malformed */
+    public function check(): void
+    {
+        if ($this->fault !== null) {
+            throw new ImportException("Line {$this->line}: {$this->fault}");
+        }
+    }
+
+    /** The cell without surrounding blanks; empty when the table lacks the column. */
+    public function text(string $column): string
+    {
+        return trim($this->cells[$column] ?? '');
+    }
+
+    /** @throws ImportException when the cell is empty or no number */
+    public function number(string $column): float
+    {
+        $text = $this->text($column);
+        if ($text === '') {
+            throw new ImportException("Line {$this->line}, column {$column}: empty.");
+        }
+        if (!is_numeric($text) || !is_finite((float) $text)) {
+            throw new ImportException("Line {$this->line}, column {$column}: \"{$text}\" is not a number.");
+        }
+
+        return (float) $text;
+    }
+
+    /** @throws ImportException when the cell is filled but no number */
+    public function numberOrNull(string $column): ?float
+    {
+        return $this->text($column) === '' ? null : $this->number($column);
+    }
+}

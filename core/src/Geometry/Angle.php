@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeenShadow\Core\Geometry;
+
+/** Conversions and reductions of angles. */
+final class Angle
+{
+    public const TAU = 2 * M_PI;
+
+    /** One arcsecond in radians. */
+    public const ARCSEC = M_PI / 648000;
+
+    /** The same direction in 0 ≤ angle < 2π. */
+    public static function positiveRad(float $rad): float
+    {
+        $r = fmod($rad, self::TAU);
+
+        return $r < 0 ? $r + self::TAU : $r;
+    }
+
+    /** The same direction in −π < angle ≤ π. */
+    public static function signedRad(float $rad): float
+    {
+        $r = self::positiveRad($rad);
+
+        return $r > M_PI ? $r - self::TAU : $r;
+    }
+
+    /** The same direction in 0 ≤ angle < 360. */
+    public static function positiveDeg(float $deg): float
+    {
+        $d = fmod($deg, 360.0);
+
+        return $d < 0 ? $d + 360.0 : $d;
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeenShadow\Core\Geometry;
+
+/** A vector in space, in whatever length unit its maker says. */
+final readonly class Vector3
+{
+    public function __construct(
+        public float $x,
+        public float $y,
+        public float $z,
+    ) {}
+
+    /** The point at a distance, longitude and latitude (radians). */
+    public static function fromSpherical(float $distance, float $lonRad, float $latRad): self
+    {
+        $c = $distance * cos($latRad);
+
+        return new self($c * cos($lonRad), $c * sin($lonRad), $distance * sin($latRad));
+    }
+
+    public function minus(self $other): self
+    {
+        return new self($this->x - $other->x, $this->y - $other->y, $this->z - $other->z);
+    }
+
+    public function times(float $factor): self
+    {
+        return new self($this->x * $factor, $this->y * $factor, $this->z * $factor);
+    }
+
+    public function dot(self $other): float
+    {
+        return $this->x * $other->x + $this->y * $other->y + $this->z * $other->z;
+    }
+
+    public function length(): float
+    {
+        return sqrt($this->dot($this));
+    }
+
+    /** Longitude (or right ascension) in radians, −π … π. */
+    public function longitudeRad(): float
+    {
+        return atan2($this->y, $this->x);
+    }
+
+    /** Latitude (or declination) in radians, −π/2 … π/2. */
+    public function latitudeRad(): float
+    {
+        return atan2($this->z, hypot($this->x, $this->y));
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeenShadow\Core\Sky;
+
+use KeenShadow\Core\Time\DeltaT;
+
+/** Finds the contacts of one eclipse at one place from the Besselian elements (Explanatory Supplement; Meeus 1989). */
+final readonly class LocalSolver
+{
+    /** 0.04 ms. */
+    private const TOLERANCE_HOURS = 1e-8;
+    private const MOST_STEPS = 25;
+
+    public function __construct(private BesselianElements $elements) {}
+
+    public function circumstances(Observer $observer, DeltaT $deltaT): LocalCircumstances
+    {
+        $deepest = $this->maximum($observer, $deltaT);
+        $distance = hypot($deepest->u, $deepest->v);
+        if ($distance >= $deepest->penumbra) {
+            return new LocalCircumstances(LocalKind::None, $deepest, []);
+        }
+        $kind = match (true) {
+            $distance >= abs($deepest->umbra) => LocalKind::Partial,
+            $deepest->umbra < 0 => LocalKind::Total,
+            default => LocalKind::Annular,
+        };
+        $found = [ContactName::C1->value => $this->contact(ContactName::C1, $deepest, -1, $observer)];
+        if ($kind->isCentral()) {
+            $found[ContactName::C2->value] = $this->contact(ContactName::C2, $deepest, -1, $observer);
+        }
+        $found[ContactName::Maximum->value] = new Contact(ContactName::Maximum, $deepest);
+        if ($kind->isCentral()) {
+            $found[ContactName::C3->value] = $this->contact(ContactName::C3, $deepest, 1, $observer);
+        }
+        $found[ContactName::C4->value] = $this->contact(ContactName::C4, $deepest, 1, $observer);
+
+        return new LocalCircumstances($kind, $deepest, $found);
+    }
+
+    /** The view at a Julian date in UT. */
+    public function viewAtUt(Observer $observer, DeltaT $deltaT, float $julianDateUt): View
+    {
+        $hours = ($julianDateUt - $this->elements->t0JulianDateTt) * 24 + $deltaT->seconds / 3600;
+
+        return View::at($this->elements, $observer, $deltaT, $hours);
+    }
+
+    /** The moment of least (u, v): the zero of u·u′ + v·v′, by secants from a first step that takes the motion as straight. */
+    private function maximum(Observer $observer, DeltaT $deltaT): View
+    {
+        $view = View::at($this->elements, $observer, $deltaT, 0.0);
+        $closing = $view->u * $view->uRate + $view->v * $view->vRate;
+        $slope = $view->uRate ** 2 + $view->vRate ** 2;
+        for ($i = 0; $i < self::MOST_STEPS; ++$i) {
+            $step = -$closing / $slope;
+            if (abs($step) < self::TOLERANCE_HOURS) {
+                break;
+            }
+            $view = View::at($this->elements, $observer, $deltaT, $view->hours + $step);
+            $before = $closing;
+            $closing = $view->u * $view->uRate + $view->v * $view->vRate;
+            // A slope that is not positive would lead to a greatest distance; keep the straight-line one then.
+            $secant = ($closing - $before) / $step;
+            $slope = $secant > 0 ? $secant : $view->uRate ** 2 + $view->vRate ** 2;
+        }
+
+        return $view;
+    }
+
+    /**
+     * The zero of u² + v² − L² before (side −1) or after (+1) the maximum, by Newton's method. The function is convex
+     * there, so that once outside the shadow the steps close in from one side.
+     */
+    private function contact(ContactName $name, View $deepest, int $side, Observer $observer): Contact
+    {
+        $outer = $name === ContactName::C1 || $name === ContactName::C4;
+        $radius = $outer ? $deepest->penumbra : $deepest->umbra;
+        $chord = sqrt($radius ** 2 - $deepest->u ** 2 - $deepest->v ** 2);
+        $hours = $deepest->hours + $side * $chord / hypot($deepest->uRate, $deepest->vRate);
+        for ($i = 0; $i < self::MOST_STEPS; ++$i) {
+            $view = View::at($this->elements, $observer, $deepest->deltaT, $hours);
+            [$l, $lRate] = $outer ? [$view->penumbra, $view->penumbraRate] : [$view->umbra, $view->umbraRate];
+            $slope = 2 * ($view->u * $view->uRate + $view->v * $view->vRate - $l * $lRate);
+            $step = -($view->u ** 2 + $view->v ** 2 - $l ** 2) / $slope;
+            if (abs($step) < self::TOLERANCE_HOURS) {
+                break;
+            }
+            $hours += $step;
+        }
+
+        return new Contact($name, View::at($this->elements, $observer, $deepest->deltaT, $hours));
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeenShadow\Core\Sky;
+
+/** A place on the Earth: geodetic latitude and longitude (east positive) on WGS84, height above the ellipsoid. */
+final readonly class Observer
+{
+    private const FLATTENING = 1 / 298.257223563;
+
+    /** ρ·cos φ′ and ρ·sin φ′: distance from the axis and from the equator's plane, in equatorial radii. */
+    public float $rhoCos;
+    public float $rhoSin;
+    public float $latRad;
+    public float $lonRad;
+
+    private function __construct(
+        public float $latDeg,
+        public float $lonDeg,
+        public float $heightM,
+    ) {
+        $this->latRad = deg2rad($latDeg);
+        $this->lonRad = deg2rad($lonDeg);
+        $squeeze = (1 - self::FLATTENING) ** 2;
+        $normal = 1 / sqrt(cos($this->latRad) ** 2 + $squeeze * sin($this->latRad) ** 2);
+        $height = $heightM / (Radii::EARTH_KM * 1000);
+        $this->rhoCos = ($normal + $height) * cos($this->latRad);
+        $this->rhoSin = ($squeeze * $normal + $height) * sin($this->latRad);
+    }
+
+    /**
+     * @param float $latDeg −90 … 90, north positive
+     * @param float $lonDeg −180 … 360, east positive
+     * @param float $heightM −500 … 10 000
+     *
+     * @throws SkyException when a number is out of range
+     */
+    public static function at(float $latDeg, float $lonDeg, float $heightM = 0.0): self
+    {
+        self::within('the latitude in degrees', $latDeg, -90, 90);
+        self::within('the longitude in degrees', $lonDeg, -180, 360);
+        self::within('the height in metres', $heightM, -500, 10000);
+
+        return new self($latDeg, $lonDeg, $heightM);
+    }
+
+    private static function within(string $what, float $value, float $least, float $most): void
+    {
+        if (!is_finite($value) || $value < $least || $value > $most) {
+            throw SkyException::outOfRange($what, $value, $least, $most);
+        }
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeenShadow\Core\Sky;
+
+use InvalidArgumentException;
+
+/** Something asked of the sky that has no answer; the message is fit for the person who asked. */
+final class SkyException extends InvalidArgumentException
+{
+    public static function outOfRange(string $what, float $value, float $least, float $most): self
+    {
+        return new self(sprintf('%s must lie between %s and %s; %s does not.', ucfirst($what), $least, $most, $value));
+    }
+
+    public static function notANumber(string $what, string $text): self
+    {
+        return new self(sprintf('%s: "%s" is not a number.', $what, $text));
+    }
+
+    public static function noEclipseOn(string $date): self
+    {
+        return new self(sprintf('There is no solar eclipse on %s (UTC).', $date));
+    }
+
+    public static function notADate(string $text): self
+    {
+        return new self(sprintf('"%s" is not a date written as YYYY-MM-DD.', $text));
+    }
+
+    public static function outsideYears(int $first, int $last): self
+    {
+        return new self(sprintf('Eclipses are computed for the years %d to %d.', $first, $last));
+    }
+}
