@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeenShadow\Core\Rules;
+
+/** What a rule stands on. */
+enum Source: string
+{
+    case CommonPractice = 'common practice';
+    case Iso12312 = 'ISO 12312-2:2015, from memory';
+    case Optics = 'geometry and diffraction of a hole';
+}

@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeenShadow\Core\Tests\Eyewear;
+
+use DateTimeImmutable;
+use KeenShadow\Core\Eyewear\Origin;
+use KeenShadow\Core\Eyewear\PairCheck;
+use KeenShadow\Core\Eyewear\PairFault;
+use KeenShadow\Core\Eyewear\Paperwork;
+use KeenShadow\Core\Eyewear\PrintedStandard;
+use KeenShadow\Core\Eyewear\Stated;
+use KeenShadow\Core\Eyewear\TestReport;
+use KeenShadow\Core\Rules\Level;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class EyewearTest extends TestCase
+{
+    private const USE_ON = '2027-08-02';
+
+    /**
+     * Sources: the label's contents as ISO 12312-2:2015 asks for them (from memory); that print and shop prove nothing,
+     * that old glasses are kept while unexpired and whole: common practice, no source.
+     *
+     * @return iterable<string, array{Paperwork, Level, string}>
+     */
+    public static function lots(): iterable
+    {
+        yield 'all in order' => [self::papers(), Level::Yes, 'fit together'];
+        yield 'expires on the day itself' => [self::papers(expiresOn: '2027-08-02'), Level::Yes, 'fit together'];
+        yield 'expired the day before' => [self::papers(expiresOn: '2027-08-01'), Level::No, 'expiry'];
+        yield 'no maker' => [self::papers(makerName: Stated::No), Level::No, 'No maker'];
+        yield 'maker unclear' => [self::papers(makerName: Stated::Unsure), Level::Hold, 'who made them'];
+        yield 'no address' => [self::papers(makerAddress: Stated::No), Level::Hold, 'address'];
+        yield 'logo alone' => [self::papers(standard: PrintedStandard::LogoOnly), Level::Hold, 'logo'];
+        yield 'sunglasses standard' => [self::papers(standard: PrintedStandard::Another), Level::No, 'Another standard'];
+        yield 'no standard' => [self::papers(standard: PrintedStandard::None), Level::No, 'No standard'];
+        yield 'no instructions' => [self::papers(instructions: Stated::Unsure), Level::Hold, 'instructions'];
+        yield 'no warnings' => [self::papers(warnings: Stated::No), Level::Hold, 'warnings'];
+        yield 'big web shop' => [self::papers(origin: Origin::WebShop), Level::Hold, 'web shop'];
+        yield 'found in a cupboard' => [self::papers(origin: Origin::Unknown), Level::Hold, 'Nobody knows'];
+        yield 'report of another batch' => [self::papers(report: TestReport::ProductOnly), Level::Hold, 'not this batch'];
+        yield 'report of another product' => [self::papers(report: TestReport::SomethingElse), Level::Hold, 'another product'];
+        yield 'no report' => [self::papers(report: TestReport::None), Level::Hold, 'no laboratory report'];
+    }
+
+    #[DataProvider('lots')]
+    public function testPaperwork(Paperwork $papers, Level $level, string $reason): void
+    {
+        $verdict = $papers->verdict(new DateTimeImmutable(self::USE_ON));
+
+        self::assertSame($level, $verdict->level);
+        self::assertStringContainsString($reason, $verdict->deciding()->reason);
+        self::assertNotSame('', $verdict->deciding()->nextStep);
+    }
+
+    public function testTheWorstFindingDecidesAndComesFirst(): void
+    {
+        $verdict = self::papers(makerAddress: Stated::No, standard: PrintedStandard::None, report: TestReport::None)
+            ->verdict(new DateTimeImmutable(self::USE_ON));
+
+        self::assertSame(Level::No, $verdict->level);
+        self::assertSame([Level::No, Level::Hold, Level::Hold], array_map(static fn($f): Level => $f->level, $verdict->findings));
+        self::assertSame('Do not hand out', $verdict->word());
+    }
+
+    /** Common practice, no source: damage is never patched, dirt and fit can be put right. */
+    public function testEveryFaultHasAVerdict(): void
+    {
+        $held = [PairFault::Dirt, PairFault::DoesNotStayOn];
+        foreach (PairFault::cases() as $fault) {
+            $verdict = PairCheck::verdict([$fault], Level::Yes);
+            self::assertSame(in_array($fault, $held, true) ? Level::Hold : Level::No, $verdict->level, $fault->value);
+        }
+        self::assertSame('Fit to use', PairCheck::verdict([], Level::Yes)->word());
+        self::assertSame('Withdraw and destroy', PairCheck::verdict([PairFault::Dirt, PairFault::Hole], Level::Yes)->word());
+    }
+
+    public function testAPairIsNeverBetterThanItsLot(): void
+    {
+        self::assertSame(Level::Hold, PairCheck::verdict([], Level::Hold)->level);
+        self::assertSame(Level::No, PairCheck::verdict([], Level::No)->level);
+        self::assertSame(Level::No, PairCheck::verdict([PairFault::Scratch], Level::Hold)->level);
+    }
+
+    private static function papers(
+        Stated $makerName = Stated::Yes,
+        Stated $makerAddress = Stated::Yes,
+        PrintedStandard $standard = PrintedStandard::Iso12312,
+        Stated $instructions = Stated::Yes,
+        Stated $warnings = Stated::Yes,
+        ?string $expiresOn = null,
+        Origin $origin = Origin::CheckedSupplier,
+        TestReport $report = TestReport::ProductAndBatch,
+    ): Paperwork {
+        return new Paperwork(
+            $makerName,
+            $makerAddress,
+            $standard,
+            $instructions,
+            $warnings,
+            $expiresOn === null ? null : new DateTimeImmutable($expiresOn),
+            $origin,
+            $report,
+        );
+    }
+}
