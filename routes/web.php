@@ -2,8 +2,25 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\EventController;
+use App\Http\Controllers\SignInController;
 use Illuminate\Support\Facades\Route;
 
-Route::get('/', function () {
-    return view('welcome');
+Route::middleware('guest')->group(function (): void {
+    Route::get('login', [SignInController::class, 'create'])->name('sign-in');
+    Route::post('login', [SignInController::class, 'store'])->middleware('throttle:60,1');
+});
+
+Route::middleware('auth')->group(function (): void {
+    Route::post('logout', [SignInController::class, 'destroy'])->name('sign-out');
+
+    Route::get('/', [EventController::class, 'index'])->name('events.index')->can('viewAny', App\Models\Event::class);
+    Route::get('events/create', [EventController::class, 'create'])->name('events.create')->can('create', App\Models\Event::class);
+    Route::post('events', [EventController::class, 'store'])->name('events.store')->can('create', App\Models\Event::class);
+    Route::get('events/{event}/edit', [EventController::class, 'edit'])->name('events.edit')->can('update', 'event');
+    Route::put('events/{event}', [EventController::class, 'update'])->name('events.update')->can('update', 'event');
+
+    require __DIR__ . '/sky.php';
+    require __DIR__ . '/eyewear.php';
+    require __DIR__ . '/viewers.php';
 });

@@ -4,23 +4,25 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\Date;
 use Illuminate\Support\ServiceProvider;
+use KeenShadow\Core\Sky\EclipseSearch;
+use KeenShadow\Core\Sky\Ephemeris;
 
-class AppServiceProvider extends ServiceProvider
+final class AppServiceProvider extends ServiceProvider
 {
-    /**
-     * Register any application services.
-     */
     public function register(): void
     {
-        //
+        // The series are large: read them once a process.
+        $this->app->singleton(Ephemeris::class);
+        $this->app->singleton(EclipseSearch::class, static fn(): EclipseSearch => new EclipseSearch());
     }
 
-    /**
-     * Bootstrap any application services.
-     */
     public function boot(): void
     {
-        //
+        Model::shouldBeStrict();
+        Date::use(CarbonImmutable::class);
     }
 }

@@ -6,7 +6,6 @@ namespace KeenShadow\Core\Sky;
 
 use DateTimeImmutable;
 use KeenShadow\Core\Geometry\Angle;
-use KeenShadow\Core\Time\JulianDate;
 
 /** One contact, or the maximum, at one place. */
 final readonly class Contact
@@ -19,7 +18,7 @@ final readonly class Contact
     /** UTC (taken as UT1: within 0.9 s by definition of UTC). */
     public function time(): DateTimeImmutable
     {
-        return JulianDate::toDateTime($this->view->julianDateUt());
+        return $this->view->time();
     }
 
     /**

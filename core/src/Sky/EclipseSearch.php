@@ -12,6 +12,9 @@ use KeenShadow\Core\Time\JulianDate;
 /** Finds the solar eclipses of a time span, or the one of a date, and tells their kind. */
 final readonly class EclipseSearch
 {
+    /** Raised whenever a change moves a result, so that nothing kept from before is taken for new. */
+    public const VERSION = 1;
+
     public const FIRST_YEAR = 1900;
     public const LAST_YEAR = 2199;
 

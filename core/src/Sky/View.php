@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Sky;
 
+use DateTimeImmutable;
 use KeenShadow\Core\Geometry\Angle;
 use KeenShadow\Core\Geometry\TwoCircles;
 use KeenShadow\Core\Time\DeltaT;
+use KeenShadow\Core\Time\JulianDate;
 
 /**
  * What one observer sees of an eclipse at one moment.
@@ -99,6 +101,12 @@ final readonly class View
     public function julianDateUt(): float
     {
         return $this->elements->julianDateTt($this->hours) - $this->deltaT->seconds / 86400;
+    }
+
+    /** UTC, taken as UT1. */
+    public function time(): DateTimeImmutable
+    {
+        return JulianDate::toDateTime($this->julianDateUt());
     }
 
     /** Distance of the centres, in the Sun's semidiameters. */

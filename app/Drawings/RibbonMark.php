@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawings;
+
+/** A labelled place on the shadow ribbon. */
+final readonly class RibbonMark
+{
+    public function __construct(
+        public float $xPercent,
+        public string $label,
+        public string $time,
+        public bool $isUp,
+    ) {}
+}

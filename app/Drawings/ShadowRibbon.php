@@ -1,0 +1,192 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawings;
+
+use App\Pages\Sky\DiscSample;
+use App\Pages\Sky\LocalEclipse;
+use App\Pages\Words;
+use DateTimeImmutable;
+use KeenShadow\Core\Sky\ContactName;
+
+/**
+ * The shadow ribbon: one time axis of the eclipse at the event's place, with the Sun's disc drawn along it.
+ *
+ * Places along the axis are percentages of its length, so that the ribbon fits any width without its type shrinking;
+ * discs are in pixels. The ribbon darkens in proportion to the covered area.
+ */
+final readonly class ShadowRibbon
+{
+    public const DISC_RADIUS_PX = 14;
+    private const MARGIN = '40 minutes';
+    private const DISCS_EACH_SIDE = 6;
+    private const SHADE_STOPS = 60;
+
+    /**
+     * @param list<RibbonDisc> $discs
+     * @param list<RibbonMark> $contacts
+     * @param list<RibbonMark> $hours
+     * @param list<RibbonMark> $crossings sunrise and sunset
+     * @param list<array{x: float, width: float}> $nights stretches with the Sun down, in percent
+     * @param list<array{offset: float, opacity: float}> $shade
+     */
+    private function __construct(
+        public DateTimeImmutable $begin,
+        public DateTimeImmutable $end,
+        public array $discs,
+        public array $contacts,
+        public array $hours,
+        public array $crossings,
+        public array $nights,
+        public array $shade,
+        public ?float $nowPercent,
+    ) {}
+
+    public static function of(LocalEclipse $here, DateTimeImmutable $now): self
+    {
+        $begin = $here->begins()->modify('-' . self::MARGIN);
+        $end = $here->ends()->modify('+' . self::MARGIN);
+        $percent = static fn(DateTimeImmutable $moment): float => round(
+            100 * ((float) $moment->format('U') - (float) $begin->format('U')) / ((float) $end->format('U') - (float) $begin->format('U')),
+            3,
+        );
+
+        return new self(
+            $begin,
+            $end,
+            self::discs($here, $percent),
+            self::contacts($here, $percent),
+            self::hours($here, $begin, $end, $percent),
+            self::crossings($here, $begin, $end, $percent),
+            self::nights($here, $begin, $end, $percent),
+            self::shade($here, $begin, $end),
+            $now > $begin && $now < $end ? $percent($now) : null,
+        );
+    }
+
+    /**
+     * Thirteen discs: C1, maximum, C4 and five between each.
+     *
+     * @param callable(DateTimeImmutable): float $percent
+     *
+     * @return list<RibbonDisc>
+     */
+    private static function discs(LocalEclipse $here, callable $percent): array
+    {
+        $middle = $here->circumstances->deepest->time();
+        $discs = [];
+        for ($k = -self::DISCS_EACH_SIDE; $k <= self::DISCS_EACH_SIDE; ++$k) {
+            $edge = $k < 0 ? $here->begins() : $here->ends();
+            $span = (float) $edge->format('U.u') - (float) $middle->format('U.u');
+            $moment = $middle->modify(sprintf('%+d milliseconds', (int) round(1000 * $span * abs($k) / self::DISCS_EACH_SIDE)));
+            $sample = DiscSample::of($k === 0 ? $here->circumstances->deepest : $here->at($moment), '', '');
+            $discs[] = new RibbonDisc($percent($moment), $sample, self::DISC_RADIUS_PX, $k % 2 === 0);
+        }
+
+        return $discs;
+    }
+
+    /**
+     * @param callable(DateTimeImmutable): float $percent
+     *
+     * @return list<RibbonMark>
+     */
+    private static function contacts(LocalEclipse $here, callable $percent): array
+    {
+        $c = $here->circumstances;
+        $marks = [];
+        foreach ([ContactName::C1, ContactName::C2, ContactName::Maximum, ContactName::C3, ContactName::C4] as $name) {
+            $contact = $c->contact($name);
+            // C2 and C3 stand so close to the maximum that one mark serves the three.
+            $shown = $c->kind->isCentral() ? $name !== ContactName::Maximum && $name !== ContactName::C3 : true;
+            if ($contact === null || !$shown) {
+                continue;
+            }
+            $end = $c->contact(ContactName::C3);
+            $marks[] = $name === ContactName::C2 && $end !== null
+                ? new RibbonMark($percent($c->deepest->time()), 'C2–C3', self::clock($here, $contact->time()) . '–' . self::clock($here, $end->time(), 'i:s'), $contact->view->isSunUp())
+                : new RibbonMark($percent($contact->time()), $name === ContactName::Maximum ? __('Max') : $name->value, self::clock($here, $contact->time()), $contact->view->isSunUp());
+        }
+
+        return $marks;
+    }
+
+    /**
+     * @param callable(DateTimeImmutable): float $percent
+     *
+     * @return list<RibbonMark>
+     */
+    private static function hours(LocalEclipse $here, DateTimeImmutable $begin, DateTimeImmutable $end, callable $percent): array
+    {
+        $marks = [];
+        $hour = $here->local($begin);
+        $hour = $hour->setTime((int) $hour->format('G') + 1, 0);
+        for (; $hour < $end; $hour = $hour->modify('+1 hour')) {
+            $marks[] = new RibbonMark($percent($hour), $hour->format('H:i'), '', true);
+        }
+
+        return $marks;
+    }
+
+    /**
+     * @param callable(DateTimeImmutable): float $percent
+     *
+     * @return list<RibbonMark>
+     */
+    private static function crossings(LocalEclipse $here, DateTimeImmutable $begin, DateTimeImmutable $end, callable $percent): array
+    {
+        $marks = [];
+        foreach ($here->crossings as $crossing) {
+            if ($crossing->time > $begin && $crossing->time < $end) {
+                $marks[] = new RibbonMark($percent($crossing->time), $crossing->isRise ? __('Sunrise') : __('Sunset'), self::clock($here, $crossing->time, 'H:i'), $crossing->isRise);
+            }
+        }
+
+        return $marks;
+    }
+
+    /**
+     * @param callable(DateTimeImmutable): float $percent
+     *
+     * @return list<array{x: float, width: float}>
+     */
+    private static function nights(LocalEclipse $here, DateTimeImmutable $begin, DateTimeImmutable $end, callable $percent): array
+    {
+        $nights = [];
+        $from = $here->at($begin)->isSunUp() ? null : 0.0;
+        foreach ($here->crossings as $crossing) {
+            if ($crossing->time <= $begin || $crossing->time >= $end) {
+                continue;
+            }
+            $x = $percent($crossing->time);
+            if ($crossing->isRise && $from !== null) {
+                $nights[] = ['x' => $from, 'width' => round($x - $from, 3)];
+            }
+            $from = $crossing->isRise ? null : $x;
+        }
+        if ($from !== null) {
+            $nights[] = ['x' => $from, 'width' => round(100 - $from, 3)];
+        }
+
+        return $nights;
+    }
+
+    /** @return list<array{offset: float, opacity: float}> */
+    private static function shade(LocalEclipse $here, DateTimeImmutable $begin, DateTimeImmutable $end): array
+    {
+        $seconds = (float) $end->format('U') - (float) $begin->format('U');
+        $stops = [];
+        for ($i = 0; $i <= self::SHADE_STOPS; ++$i) {
+            $moment = $begin->modify(sprintf('+%d seconds', (int) round($seconds * $i / self::SHADE_STOPS)));
+            $stops[] = ['offset' => round($i / self::SHADE_STOPS, 4), 'opacity' => round($here->at($moment)->obscuration(), 3)];
+        }
+
+        return $stops;
+    }
+
+    private static function clock(LocalEclipse $here, DateTimeImmutable $moment, string $format = 'H:i:s'): string
+    {
+        return $here->local(Words::rounded($moment))->format($format);
+    }
+}

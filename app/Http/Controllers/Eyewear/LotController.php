@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Eyewear;
+
+use App\Http\Requests\Eyewear\LotRequest;
+use App\Models\Event;
+use App\Models\Lot;
+use App\Pages\EventFrame;
+use App\Pages\Eyewear\LotPage;
+use App\Pages\Eyewear\LotRow;
+use App\Pages\Sky\Eclipses;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\View\View;
+
+final class LotController
+{
+    public function __construct(private readonly Eclipses $eclipses) {}
+
+    public function index(Event $event): View
+    {
+        return view('eyewear.index', ['frame' => EventFrame::of($event, $this->eclipses), 'lots' => LotRow::allFor($event)]);
+    }
+
+    public function create(Event $event): View
+    {
+        return view('eyewear.lot-form', ['frame' => EventFrame::of($event, $this->eclipses), 'lot' => null]);
+    }
+
+    public function store(LotRequest $request, Event $event): RedirectResponse
+    {
+        $lot = Lot::query()->create($request->validated() + ['organisation_id' => $event->organisation_id]);
+
+        return redirect()->route('eyewear.show', [$event, $lot]);
+    }
+
+    public function show(Event $event, Lot $lot): View
+    {
+        return view('eyewear.show', ['frame' => EventFrame::of($event, $this->eclipses), 'page' => LotPage::of($lot, $event)]);
+    }
+
+    public function edit(Event $event, Lot $lot): View
+    {
+        return view('eyewear.lot-form', ['frame' => EventFrame::of($event, $this->eclipses), 'lot' => $lot]);
+    }
+
+    public function update(LotRequest $request, Event $event, Lot $lot): RedirectResponse
+    {
+        $lot->update($request->validated());
+
+        return redirect()->route('eyewear.show', [$event, $lot])->with('status', __('Changed.'));
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Sky;
+
+use App\Pages\Sky\Eclipses;
+use App\Pages\Sky\EventForm;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+
+/** The list of eclipses to choose from, anew for another place. */
+final class EclipseListController
+{
+    public function __invoke(Request $request, Eclipses $eclipses): View
+    {
+        return view('sky.eclipse-list', ['form' => EventForm::fromInput($request, $eclipses)]);
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Viewers;
+
+use App\Http\Requests\Viewers\PreviewRequest;
+use App\Http\Requests\Viewers\ViewerRequest;
+use App\Models\Event;
+use App\Models\Viewer;
+use App\Pages\EventFrame;
+use App\Pages\Sky\Eclipses;
+use App\Pages\Sky\LocalEclipse;
+use App\Pages\Viewers\BoxPage;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\View\View;
+use KeenShadow\Core\Viewers\ScreenSide;
+
+final class ViewerController
+{
+    /** A shoe box with a hole close to its best: something that works to begin with. */
+    private const FIRST = ['name' => '', 'distance_mm' => 300.0, 'hole_mm' => 0.6, 'screen_side' => ScreenSide::Front];
+
+    public function __construct(private readonly Eclipses $eclipses) {}
+
+    public function index(Event $event): View
+    {
+        $frame = EventFrame::of($event, $this->eclipses);
+        $viewers = $event->viewers()->orderBy('name')->get();
+
+        return view('viewers.index', [
+            'frame' => $frame,
+            'viewers' => $viewers,
+            'boxes' => $viewers->mapWithKeys(fn(Viewer $v): array => [$v->id => BoxPage::of($v->distance_mm, $v->hole_mm, $v->screen_side, $frame->here)]),
+        ]);
+    }
+
+    public function create(Event $event): View
+    {
+        return $this->design($event, null);
+    }
+
+    public function store(ViewerRequest $request, Event $event): RedirectResponse
+    {
+        $viewer = $event->viewers()->create($request->validated());
+
+        return redirect()->route('viewers.show', [$event, $viewer])->with('status', __('Kept.'));
+    }
+
+    public function show(Event $event, Viewer $viewer): View
+    {
+        return $this->design($event, $viewer);
+    }
+
+    public function update(ViewerRequest $request, Event $event, Viewer $viewer): RedirectResponse
+    {
+        $viewer->update($request->validated());
+
+        return redirect()->route('viewers.show', [$event, $viewer])->with('status', __('Kept.'));
+    }
+
+    public function destroy(Event $event, Viewer $viewer): RedirectResponse
+    {
+        $viewer->delete();
+
+        return redirect()->route('viewers.index', $event)->with('status', __(':name removed.', ['name' => $viewer->name]));
+    }
+
+    /** The numbers and the picture for lengths that are being tried out; stores nothing. */
+    public function preview(PreviewRequest $request, Event $event): View
+    {
+        return view('viewers.box', [
+            'box' => BoxPage::of($request->float('distance_mm'), $request->float('hole_mm'), $request->side(), LocalEclipse::of($event, $this->eclipses)),
+        ]);
+    }
+
+    private function design(Event $event, ?Viewer $viewer): View
+    {
+        $frame = EventFrame::of($event, $this->eclipses);
+        $start = $viewer ?? new Viewer(self::FIRST);
+
+        return view('viewers.design', [
+            'frame' => $frame,
+            'viewer' => $start,
+            'box' => BoxPage::of($start->distance_mm, $start->hole_mm, $start->screen_side, $frame->here),
+        ]);
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Eyewear;
+
+use App\Models\Lot;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use KeenShadow\Core\Eyewear\PairFault;
+
+final class PairCheckRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        $lot = $this->route('lot');
+        $most = $lot instanceof Lot ? $lot->pairs : 1;
+
+        return [
+            'uuid' => ['required', 'uuid'],
+            'tag' => ['required', 'integer', 'between:1,' . $most],
+            'faults' => ['array', 'list'],
+            'faults.*' => ['distinct', Rule::enum(PairFault::class)],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        $lot = $this->route('lot');
+
+        return [
+            'tag.*' => __('The tag is a number from 1 to :most, the pairs of this lot.', ['most' => $lot instanceof Lot ? $lot->pairs : 1]),
+            'faults.*' => __('Choose faults from the list.'),
+        ];
+    }
+
+    /** @return list<PairFault> */
+    public function faults(): array
+    {
+        return array_values(array_map(PairFault::from(...), $this->array('faults')));
+    }
+}

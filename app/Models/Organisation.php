@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Database\Factories\OrganisationFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * @property int $id
+ * @property string $name
+ * @property bool $is_demo everything in it is made up
+ */
+final class Organisation extends Model
+{
+    /** @use HasFactory<OrganisationFactory> */
+    use HasFactory;
+
+    protected $fillable = ['name', 'is_demo'];
+
+    /** @return HasMany<Event, $this> */
+    public function events(): HasMany
+    {
+        return $this->hasMany(Event::class);
+    }
+
+    /** @return HasMany<Lot, $this> */
+    public function lots(): HasMany
+    {
+        return $this->hasMany(Lot::class);
+    }
+
+    protected function casts(): array
+    {
+        return ['is_demo' => 'boolean'];
+    }
+}

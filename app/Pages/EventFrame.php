@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use App\Drawings\ShadowRibbon;
+use App\Models\Event;
+use App\Pages\Eyewear\LotRow;
+use App\Pages\Sky\Eclipses;
+use App\Pages\Sky\LocalEclipse;
+use Illuminate\Support\Facades\Date;
+
+/** What every page of an event has around it: the stages with what is still to do, and the shadow ribbon. */
+final readonly class EventFrame
+{
+    /** @param list<Stage> $stages in the order of work */
+    private function __construct(
+        public Event $event,
+        public LocalEclipse $here,
+        public ShadowRibbon $ribbon,
+        public array $stages,
+    ) {}
+
+    public static function of(Event $event, Eclipses $eclipses): self
+    {
+        $here = LocalEclipse::of($event, $eclipses);
+
+        return new self($event, $here, ShadowRibbon::of($here, Date::now()), [
+            new Stage('sky', __('Sky'), route('sky.show', $event), self::skyToDo($here)),
+            new Stage('eyewear', __('Glasses'), route('eyewear.index', $event), self::glassesToDo($event)),
+            new Stage('viewers', __('Viewers'), route('viewers.index', $event), self::viewersToDo($event)),
+        ]);
+    }
+
+    private static function skyToDo(LocalEclipse $here): string
+    {
+        return $here->cutBy() === null ? __('times ready') : __('the horizon cuts the eclipse');
+    }
+
+    private static function glassesToDo(Event $event): string
+    {
+        $lots = LotRow::allFor($event);
+        if ($lots === []) {
+            return __('no glasses yet');
+        }
+        $left = array_sum(array_map(static fn(LotRow $row): int => $row->unchecked(), $lots));
+
+        return $left === 0 ? __('all pairs looked at') : trans_choice('{1} 1 pair not looked at|[2,*] :count pairs not looked at', $left);
+    }
+
+    private static function viewersToDo(Event $event): string
+    {
+        $count = $event->viewers()->count();
+
+        return $count === 0 ? __('none designed yet') : trans_choice('{1} 1 design|[2,*] :count designs', $count);
+    }
+}

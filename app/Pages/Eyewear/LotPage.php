@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Eyewear;
+
+use App\Models\Event;
+use App\Models\Lot;
+use App\Models\PairCheck;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Str;
+
+/** One lot: its verdict, the form for the next pair, and the latest checks. */
+final readonly class LotPage
+{
+    private const LATEST = 12;
+
+    /**
+     * @param Collection<int, PairCheck> $latest newest first
+     * @param string $uuid for the next entry, so that sending it twice stores it once
+     */
+    private function __construct(
+        public LotRow $row,
+        public int $nextTag,
+        public Collection $latest,
+        public string $uuid,
+    ) {}
+
+    public static function of(Lot $lot, Event $event): self
+    {
+        $latest = $lot->pairChecks()->with('checker')->orderByDesc('id')->limit(self::LATEST)->get();
+
+        return new self(
+            LotRow::for($lot, $event),
+            min($lot->pairs, (int) PairCheck::query()->standing()->where('lot_id', $lot->id)->max('tag') + 1),
+            $latest,
+            Str::uuid7()->toString(),
+        );
+    }
+
+    /** Whether a check of this page's list has been taken back or corrected since. */
+    public function isSuperseded(PairCheck $check): bool
+    {
+        return $this->latest->contains('corrects_id', $check->id);
+    }
+}

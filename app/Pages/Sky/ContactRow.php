@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Sky;
+
+use App\Pages\Words;
+use KeenShadow\Core\Sky\Compass;
+use KeenShadow\Core\Sky\Contact;
+use KeenShadow\Core\Sky\ContactName;
+use KeenShadow\Core\Sky\LocalKind;
+use KeenShadow\Core\Sky\TimeDoubt;
+
+/** One line of the table of contacts, ready to be read. */
+final readonly class ContactRow
+{
+    private function __construct(
+        public string $name,
+        public string $meaning,
+        public string $localTime,
+        public string $zone,
+        public string $utc,
+        public string $iso,
+        public string $altitude,
+        public string $azimuth,
+        public string $compass,
+        public string $magnitude,
+        public string $obscuration,
+        public bool $isUp,
+        public string $doubt,
+        public int $doubtSeconds,
+    ) {}
+
+    public static function of(Contact $contact, LocalEclipse $here): self
+    {
+        $time = Words::rounded($contact->time());
+        $local = $here->local($time);
+        $view = $contact->view;
+        $doubt = TimeDoubt::of($here->eclipse, $here->observer, $contact);
+
+        return new self(
+            $contact->name === ContactName::Maximum ? __('Max') : $contact->name->value,
+            self::meaning($contact->name, $here->circumstances->kind),
+            $local->format('H:i:s'),
+            $local->format('T'),
+            $time->format('H:i:s'),
+            $time->format('Y-m-d\TH:i:s\Z'),
+            Words::degrees($view->altitudeDeg()),
+            Words::degrees($view->azimuthDeg()),
+            __(Compass::nearest($view->azimuthDeg())->value),
+            number_format($view->magnitude(), 3),
+            Words::percent($view->obscuration()),
+            $view->isSunUp(),
+            '±' . (int) ceil($doubt->seconds()) . ' s',
+            (int) ceil($doubt->seconds()),
+        );
+    }
+
+    private static function meaning(ContactName $name, LocalKind $kind): string
+    {
+        return match ($name) {
+            ContactName::C1 => __('first bite'),
+            ContactName::C2 => $kind === LocalKind::Total ? __('totality begins') : __('ring closes'),
+            ContactName::Maximum => __('deepest'),
+            ContactName::C3 => $kind === LocalKind::Total ? __('totality ends') : __('ring opens'),
+            ContactName::C4 => __('last bite gone'),
+        };
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Sky;
+
+use App\Http\Requests\NumberText;
+use App\Models\Event;
+use DateTimeZone;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Date;
+use KeenShadow\Core\Sky\Observer;
+use KeenShadow\Core\Sky\SkyException;
+use KeenShadow\Core\Sky\SolarEclipse;
+
+/** The form for a new or changed event: what stands in its fields, and the eclipses to choose from as seen at that place. */
+final readonly class EventForm
+{
+    private const YEARS_AHEAD = 10;
+    private const FIELDS = ['title', 'place_name', 'lat', 'lon', 'height_m', 'timezone', 'eclipse', 'other_date'];
+
+    /**
+     * @param array<string, string> $values by field
+     * @param list<array{name: string, lat: float, lon: float, height_m: float, timezone: string}> $places
+     * @param list<EclipseChoice> $choices
+     */
+    private function __construct(
+        public array $values,
+        public array $places,
+        public array $choices,
+    ) {}
+
+    /** What was typed before (after a mistake), else what the address asks for, else the event as it is, else the first place. */
+    public static function fromInput(Request $request, Eclipses $eclipses, ?Event $event = null): self
+    {
+        /** @var list<array{name: string, lat: float, lon: float, height_m: float, timezone: string}> $places */
+        $places = config('places');
+        $upcoming = $eclipses->after(Date::now(), self::YEARS_AHEAD);
+        $defaults = $event === null
+            ? ['title' => '', 'place_name' => $places[0]['name'], 'eclipse' => '', 'other_date' => ''] + $places[0]
+            : self::fieldsOf($event, $upcoming);
+        $values = [];
+        foreach (self::FIELDS as $field) {
+            $value = $request->old($field, $request->query($field, (string) $defaults[$field]));
+            $values[$field] = is_string($value) ? $value : '';
+        }
+        $observer = self::observer($values);
+        $zone = in_array($values['timezone'], DateTimeZone::listIdentifiers(), true) ? new DateTimeZone($values['timezone']) : null;
+
+        return new self(
+            $values,
+            $places,
+            array_map(static fn(SolarEclipse $eclipse): EclipseChoice => EclipseChoice::at($eclipse, $observer, $zone), $upcoming),
+        );
+    }
+
+    /** @return array<string, mixed> what the page's script starts from */
+    public function forScript(): array
+    {
+        return [
+            'place_name' => $this->values['place_name'],
+            'lat' => $this->values['lat'],
+            'lon' => $this->values['lon'],
+            'height_m' => $this->values['height_m'],
+            'timezone' => $this->values['timezone'],
+            'places' => $this->places,
+        ];
+    }
+
+    /**
+     * @param list<SolarEclipse> $upcoming
+     *
+     * @return array<string, string|float>
+     */
+    private static function fieldsOf(Event $event, array $upcoming): array
+    {
+        $date = $event->eclipse_date->format('Y-m-d');
+        $listed = array_filter($upcoming, static fn(SolarEclipse $eclipse): bool => $eclipse->date() === $date) !== [];
+
+        return [
+            'title' => $event->title,
+            'place_name' => $event->place_name,
+            'lat' => $event->lat,
+            'lon' => $event->lon,
+            'height_m' => $event->height_m,
+            'timezone' => $event->timezone,
+            'eclipse' => $listed ? $date : 'other',
+            'other_date' => $listed ? '' : $date,
+        ];
+    }
+
+    /** @param array<string, string> $values */
+    private static function observer(array $values): ?Observer
+    {
+        $numbers = array_map(NumberText::normalise(...), [$values['lat'], $values['lon'], $values['height_m']]);
+        if (array_filter($numbers, is_numeric(...)) !== $numbers) {
+            return null;
+        }
+        try {
+            return Observer::at((float) $numbers[0], (float) $numbers[1], (float) $numbers[2]);
+        } catch (SkyException) {
+            return null;
+        }
+    }
+}

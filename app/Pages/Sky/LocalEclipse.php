@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Sky;
+
+use App\Models\Event;
+use DateTimeImmutable;
+use DateTimeZone;
+use KeenShadow\Core\Sky\ContactName;
+use KeenShadow\Core\Sky\HorizonCrossing;
+use KeenShadow\Core\Sky\LocalCircumstances;
+use KeenShadow\Core\Sky\LocalSolver;
+use KeenShadow\Core\Sky\Observer;
+use KeenShadow\Core\Sky\SolarEclipse;
+use KeenShadow\Core\Sky\SunPath;
+use KeenShadow\Core\Sky\View;
+use KeenShadow\Core\Time\JulianDate;
+
+/** An event's eclipse at the event's place: the one way from the model to the core, for every page of the event. */
+final readonly class LocalEclipse
+{
+    /** @param list<HorizonCrossing> $crossings sunrise and sunset of the local day of the maximum */
+    private function __construct(
+        public SolarEclipse $eclipse,
+        public Observer $observer,
+        public LocalCircumstances $circumstances,
+        public array $crossings,
+        public DateTimeZone $zone,
+    ) {}
+
+    public static function of(Event $event, Eclipses $eclipses): self
+    {
+        $eclipse = $eclipses->onDate($event->eclipse_date->format('Y-m-d'));
+        $observer = $event->observer();
+        $zone = new DateTimeZone($event->timezone);
+        $circumstances = $eclipse->circumstances($observer);
+        $midnight = $circumstances->deepest->time()->setTimezone($zone)->setTime(0, 0);
+
+        return new self(
+            $eclipse,
+            $observer,
+            $circumstances,
+            SunPath::over($midnight, $midnight->modify('+1 day'), $observer, $eclipse->deltaT)->crossings(),
+            $zone,
+        );
+    }
+
+    /** The view at any instant near the eclipse. */
+    public function at(DateTimeImmutable $moment): View
+    {
+        return (new LocalSolver($this->eclipse->elements))
+            ->viewAtUt($this->observer, $this->eclipse->deltaT, JulianDate::fromDateTime($moment));
+    }
+
+    public function begins(): DateTimeImmutable
+    {
+        return $this->circumstances->contact(ContactName::C1)?->time() ?? $this->circumstances->deepest->time();
+    }
+
+    public function ends(): DateTimeImmutable
+    {
+        return $this->circumstances->contact(ContactName::C4)?->time() ?? $this->circumstances->deepest->time();
+    }
+
+    /** The sunrise or sunset that cuts the eclipse, if one does. */
+    public function cutBy(): ?HorizonCrossing
+    {
+        foreach ($this->crossings as $crossing) {
+            if ($crossing->time > $this->begins() && $crossing->time < $this->ends()) {
+                return $crossing;
+            }
+        }
+
+        return null;
+    }
+
+    public function local(DateTimeImmutable $moment): DateTimeImmutable
+    {
+        return $moment->setTimezone($this->zone);
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Sky;
+
+use App\Pages\Words;
+use KeenShadow\Core\Sky\Compass;
+use KeenShadow\Core\Sky\ContactName;
+use KeenShadow\Core\Sky\LocalKind;
+
+/** The answer to "what will be seen here, and when?" in words. */
+final readonly class SkyAnswer
+{
+    private function __construct(
+        public string $headline,
+        public string $detail,
+        public ?string $horizonNote,
+        public ?string $edgeNote,
+    ) {}
+
+    public static function of(LocalEclipse $here): self
+    {
+        return new self(self::headline($here), self::detail($here), self::horizonNote($here), self::edgeNote($here));
+    }
+
+    /** The largest words on the page. */
+    private static function headline(LocalEclipse $here): string
+    {
+        $c = $here->circumstances;
+        $duration = $c->durationSeconds();
+        $begin = $c->contact(ContactName::C2);
+        if ($duration !== null && $begin !== null && $c->deepest->isSunUp()) {
+            return __($c->kind === LocalKind::Total ? 'Totality :length, from :time' : 'A ring for :length, from :time', [
+                'length' => Words::duration($duration),
+                'time' => $here->local(Words::rounded($begin->time()))->format('H:i:s T'),
+            ]);
+        }
+        $cut = $here->cutBy();
+        $best = $c->deepest->isSunUp() || $cut === null ? $c->deepest : $here->at($cut->time);
+
+        return __('Partial: :percent % of the Sun\'s area covered at :time', [
+            'percent' => Words::percent($best->obscuration()),
+            'time' => $here->local(Words::rounded($best->time()))->format('H:i:s T'),
+        ]);
+    }
+
+    private static function detail(LocalEclipse $here): string
+    {
+        $v = $here->circumstances->deepest;
+
+        return __('Maximum :time: Sun :altitude up in the :compass, :magnitude of its diameter and :percent % of its area covered.', [
+            'time' => $here->local(Words::rounded($v->time()))->format('H:i:s'),
+            'altitude' => Words::degrees($v->altitudeDeg(), 0),
+            'compass' => __(Compass::nearest($v->azimuthDeg())->value),
+            'magnitude' => number_format($v->magnitude(), 3),
+            'percent' => Words::percent($v->obscuration()),
+        ]);
+    }
+
+    private static function horizonNote(LocalEclipse $here): ?string
+    {
+        $cut = $here->cutBy();
+
+        return $cut === null ? null : __($cut->isRise
+            ? 'The Sun rises eclipsed at :time, :percent % of its area covered. What comes before is below the horizon.'
+            : 'The Sun sets eclipsed at :time, :percent % of its area still covered. What comes after is below the horizon.', [
+                'time' => $here->local(Words::rounded($cut->time))->format('H:i'),
+                'percent' => Words::percent($here->at($cut->time)->obscuration()),
+            ]);
+    }
+
+    private static function edgeNote(LocalEclipse $here): ?string
+    {
+        return $here->circumstances->isNearEdgeOfPath()
+            ? __('This place lies within 5 km of the edge of the path, where the Moon\'s uneven limb decides. Plan as for a partial eclipse.')
+            : null;
+    }
+}

@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Sky;
+
+use App\Drawings\ShadowRibbon;
+use App\Models\Event;
+use App\Pages\Words;
+use DateInterval;
+use KeenShadow\Core\Sky\Compass;
+use KeenShadow\Core\Sky\Contact;
+use KeenShadow\Core\Sky\ContactName;
+use KeenShadow\Core\Sky\TimeDoubt;
+use KeenShadow\Core\Sky\View;
+
+/** What the Sky page of an event shows: the answer, the table, the disc at any minute, the sums. */
+final readonly class SkyPage
+{
+    /**
+     * @param list<ContactRow> $contacts
+     * @param list<array{0: string, 1: string}> $daylight sunrise and sunset in words
+     * @param list<DiscSample> $samples the disc from before C1 to after C4, minute by minute
+     * @param int $deepestSeen the sample with the most covered while the Sun is up
+     */
+    private function __construct(
+        public Event $event,
+        public LocalEclipse $here,
+        public SkyAnswer $answer,
+        public array $contacts,
+        public array $daylight,
+        public array $samples,
+        public int $deepestSeen,
+        public TimeDoubt $doubt,
+    ) {}
+
+    public static function of(Event $event, LocalEclipse $here): self
+    {
+        $c = $here->circumstances;
+        $samples = self::samples($here);
+        $seen = array_map(static fn(DiscSample $sample): float => $sample->isUp ? $sample->magnitude : -1.0, $samples);
+        $named = $c->contact(ContactName::C2) ?? $c->contact(ContactName::C1) ?? new Contact(ContactName::Maximum, $c->deepest);
+
+        return new self(
+            $event,
+            $here,
+            SkyAnswer::of($here),
+            array_map(static fn(Contact $contact): ContactRow => ContactRow::of($contact, $here), $c->contacts()),
+            self::daylight($here),
+            $samples,
+            (int) array_search(max([-1.0, ...$seen]), $seen, true),
+            TimeDoubt::of($here->eclipse, $here->observer, $named),
+        );
+    }
+
+    /** @return array<string, mixed> what the page's script shows; it computes nothing */
+    public function forDisc(ShadowRibbon $ribbon): array
+    {
+        return [
+            'samples' => $this->samples,
+            'deepest' => $this->deepestSeen,
+            'begin' => (int) $ribbon->begin->format('U'),
+            'end' => (int) $ribbon->end->format('U'),
+        ];
+    }
+
+    /**
+     * The inputs and the doubt behind the answer.
+     *
+     * @return list<array{0: string, 1: string}>
+     */
+    public function sums(): array
+    {
+        $e = $this->here->eclipse;
+        $v = $this->here->circumstances->deepest;
+        $radii = $e->elements->radii;
+
+        return [
+            [__('Place'), sprintf('%s, %s, %s m', Words::degrees($this->event->lat, 4), Words::degrees($this->event->lon, 4), $this->event->height_m)],
+            [__('Eclipse as a whole'), __(':kind, greatest at :time UTC, γ = :gamma', ['kind' => __($e->kind->value), 'time' => Words::rounded($e->greatest())->format('H:i:s'), 'gamma' => number_format($e->gamma, 4)])],
+            [__('ΔT = TT − UT1'), sprintf('%.1f ± %.1f s (%s)', $e->deltaT->seconds, $e->deltaT->doubtSeconds, __($e->deltaT->source->value))],
+            [__('Moon\'s radius'), sprintf('k₁ = %.7f, k₂ = %.6f', $radii->penumbralK, $radii->umbralK)],
+            [__('Sun\'s radius'), number_format($radii->sunKm) . ' km'],
+            [__('Apparent size of the Sun'), number_format(2 * $v->sunSemidiameterDeg() * 60, 2) . '′'],
+            [__('Moon over Sun'), number_format($v->diameterRatio(), 4)],
+            [__('Doubt of the times'), __('±:dt s from ΔT, ±:limb s from the Moon\'s uneven limb, ±:clock s between UTC and UT1', [
+                'dt' => number_format($this->doubt->deltaTSeconds, 1), 'limb' => number_format($this->doubt->limbSeconds, 0), 'clock' => number_format($this->doubt->clockSeconds, 1),
+            ])],
+        ];
+    }
+
+    /** @return list<array{0: string, 1: string}> */
+    private static function daylight(LocalEclipse $here): array
+    {
+        $lines = [];
+        foreach ($here->crossings as $crossing) {
+            $lines[] = [
+                $crossing->isRise ? __('Sunrise') : __('Sunset'),
+                __(':time, azimuth :azimuth (:compass)', [
+                    'time' => $here->local(Words::rounded($crossing->time))->format('H:i T'),
+                    'azimuth' => Words::degrees($crossing->azimuthDeg, 0),
+                    'compass' => __(Compass::nearest($crossing->azimuthDeg)->value),
+                ]),
+            ];
+        }
+
+        return $lines;
+    }
+
+    /** @return list<DiscSample> */
+    private static function samples(LocalEclipse $here): array
+    {
+        $begin = $here->begins()->sub(new DateInterval('PT10M'));
+        $begin = $begin->setTime((int) $begin->format('G'), (int) $begin->format('i'));
+        $moments = [];
+        for ($moment = $begin; $moment < $here->ends()->modify('+11 minutes'); $moment = $moment->modify('+1 minute')) {
+            $moments[$moment->format('U.u')] = ['', $here->at($moment)];
+        }
+        foreach ($here->circumstances->contacts() as $contact) {
+            $moments[$contact->time()->format('U.u')] = [$contact->name === ContactName::Maximum ? __('Max') : $contact->name->value, $contact->view];
+        }
+        ksort($moments, SORT_NUMERIC);
+
+        return array_values(array_map(static fn(array $m): DiscSample => self::sample($m[0], $m[1], $here), $moments));
+    }
+
+    private static function sample(string $name, View $view, LocalEclipse $here): DiscSample
+    {
+        return DiscSample::of($view, $name, $here->local(Words::rounded($view->time()))->format($name === '' ? 'H:i' : 'H:i:s'));
+    }
+}

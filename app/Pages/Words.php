@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use DateTimeImmutable;
+
+/** Numbers as people read them: rounded once, with their unit. */
+final class Words
+{
+    /** "2 min 53 s", "48 s". */
+    public static function duration(float $seconds): string
+    {
+        $whole = (int) round($seconds);
+
+        return $whole < 60
+            ? __(':s s', ['s' => $whole])
+            : __(':min min :s s', ['min' => intdiv($whole, 60), 's' => $whole % 60]);
+    }
+
+    /** A fraction as a percentage with one decimal; what is not all is never rounded up to 100. */
+    public static function percent(float $fraction): string
+    {
+        return $fraction >= 1 ? '100' : number_format(min(99.9, $fraction * 100), 1);
+    }
+
+    /** Half a second on, so that a format that cuts the fraction shows the nearest second. */
+    public static function rounded(DateTimeImmutable $moment): DateTimeImmutable
+    {
+        return $moment->modify('+500 milliseconds');
+    }
+
+    /** "37.4°", with a true minus sign. */
+    public static function degrees(float $degrees, int $decimals = 1): string
+    {
+        $text = number_format(abs($degrees), $decimals);
+
+        return (round($degrees, $decimals) < 0 ? '−' : '') . $text . '°';
+    }
+}

@@ -1,0 +1,11 @@
+import Alpine from "@alpinejs/csp";
+import { eventForm } from "./events.js";
+import { pairCheck } from "./eyewear.js";
+import { skyDisc } from "./sky.js";
+import { boxDesign } from "./viewers.js";
+
+Alpine.data("eventForm", eventForm);
+Alpine.data("pairCheck", pairCheck);
+Alpine.data("skyDisc", skyDisc);
+Alpine.data("boxDesign", boxDesign);
+Alpine.start();

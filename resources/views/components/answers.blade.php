@@ -1,0 +1,16 @@
+@props(['name', 'label', 'options', 'value' => null, 'hint' => null])
+<fieldset class="field" id="{{ $name }}" tabindex="-1">
+    <legend>{{ $label }}</legend>
+    <div class="answers">
+        @foreach ($options as $option => $text)
+            <label>
+                <input class="form-check-input" type="radio" name="{{ $name }}" value="{{ $option }}" @checked($value === $option)>
+                {{ $text }}
+            </label>
+        @endforeach
+    </div>
+    <x-fault :field="$name" />
+    @if ($hint)
+        <p class="hint">{{ $hint }}</p>
+    @endif
+</fieldset>

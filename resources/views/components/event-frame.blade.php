@@ -1,0 +1,31 @@
+@props(['frame', 'room', 'title' => null])
+<x-layout :title="($title ? $title . ' · ' : '') . $frame->event->title">
+    <div class="event-head">
+        <h1>{{ $frame->event->title }}</h1>
+        <p>
+            {{ $frame->event->place_name }} · {{ $frame->here->local($frame->here->circumstances->deepest->time())->format('l j F Y') }}
+            @can('update', $frame->event)
+                · <a href="{{ route('events.edit', $frame->event) }}">{{ __('Change') }}</a>
+            @endcan
+        </p>
+    </div>
+    <x-ribbon :ribbon="$frame->ribbon" />
+    <div class="frame">
+        <nav class="stages" aria-label="{{ __('Stages of the work') }}">
+            <ol>
+                @foreach ($frame->stages as $stage)
+                    <li>
+                        <a href="{{ $stage->url }}" @if ($stage->room === $room) aria-current="page" @endif>
+                            <b>{{ $stage->title }}</b>
+                            <span>{{ $stage->toDo }}</span>
+                        </a>
+                    </li>
+                @endforeach
+            </ol>
+        </nav>
+        <main class="work" id="work">
+            <x-status />
+            {{ $slot }}
+        </main>
+    </div>
+</x-layout>

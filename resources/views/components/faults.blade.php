@@ -1,0 +1,11 @@
+{{-- After a mistake: what is wrong, each line jumping to its field; what was typed is kept. --}}
+@if ($errors->any())
+    <div class="faults" role="alert">
+        <strong>{{ __('Nothing was saved yet.') }}</strong>
+        <ul>
+            @foreach ($errors->keys() as $field)
+                <li><a href="#{{ $field }}">{{ $errors->first($field) }}</a></li>
+            @endforeach
+        </ul>
+    </div>
+@endif

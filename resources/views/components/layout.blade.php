@@ -1,0 +1,27 @@
+@props(['title'])
+<!DOCTYPE html>
+<html lang="{{ str_replace('_', '-', app()->getLocale()) }}">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <title>{{ $title }} · Keen Shadow</title>
+    <link rel="icon" href="/mark.svg" type="image/svg+xml">
+    @vite(['resources/scss/app.scss', 'resources/js/app.js'])
+</head>
+<body>
+<a class="skip" href="#work">{{ __('Skip to the page') }}</a>
+<header class="head">
+    <a class="head-name" href="{{ auth()->check() ? route('events.index') : route('sign-in') }}">
+        <img class="head-mark" src="/mark.svg" alt="">Keen Shadow
+    </a>
+    @auth
+        <span class="head-org">{{ auth()->user()->organisation->name }} · {{ auth()->user()->name }}, {{ __(auth()->user()->role->value) }}</span>
+        <form method="post" action="{{ route('sign-out') }}">
+            @csrf
+            <button class="btn btn-quiet">{{ __('Sign out') }}</button>
+        </form>
+    @endauth
+</header>
+{{ $slot }}
+</body>
+</html>

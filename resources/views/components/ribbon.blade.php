@@ -1,0 +1,52 @@
+@props(['ribbon'])
+{{-- The shadow ribbon; App\Drawings\ShadowRibbon computed every place and shade. --}}
+<figure class="ribbon" data-begin="{{ $ribbon->begin->format('U') }}" data-end="{{ $ribbon->end->format('U') }}">
+    <svg height="{{ $ribbon->crossings === [] ? 104 : 120 }}" role="img" aria-label="{{ __('The eclipse along the day: :marks', ['marks' => collect([...$ribbon->contacts, ...$ribbon->crossings])->map(fn ($m) => "{$m->label} {$m->time}")->implode(', ')]) }}">
+        <defs>
+            <linearGradient id="ribbon-shade">
+                @foreach ($ribbon->shade as $stop)
+                    <stop offset="{{ $stop['offset'] }}" stop-color="#1f2140" stop-opacity="{{ $stop['opacity'] }}"/>
+                @endforeach
+            </linearGradient>
+            <pattern id="ribbon-night" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+                <rect width="6" height="6" fill="#1f2140"/><rect width="2" height="6" fill="#33365c"/>
+            </pattern>
+            <clipPath id="ribbon-limb"><circle r="{{ $ribbon::DISC_RADIUS_PX + 0.2 }}"/></clipPath>
+        </defs>
+        <rect class="ribbon-day" y="30" width="100%" height="48"/>
+        <rect class="ribbon-shade" y="30" width="100%" height="48"/>
+        @foreach ($ribbon->nights as $night)
+            <rect class="ribbon-night" x="{{ $night['x'] }}%" y="30" width="{{ $night['width'] }}%" height="48"/>
+        @endforeach
+        @foreach ($ribbon->hours as $hour)
+            <line class="ribbon-tick is-hour" x1="{{ $hour->xPercent }}%" x2="{{ $hour->xPercent }}%" y1="78" y2="84"/>
+            <text class="ribbon-hour" x="{{ $hour->xPercent }}%" y="97" text-anchor="middle">{{ $hour->label }}</text>
+        @endforeach
+        @foreach ($ribbon->discs as $disc)
+            <svg x="{{ $disc->xPercent }}%" y="54" overflow="visible" @class(['ribbon-minor' => ! $disc->isMain])>
+                <g @class(['ribbon-down' => ! $disc->isUp])>
+                    <circle class="ribbon-sun" r="{{ $ribbon::DISC_RADIUS_PX }}"/>
+                    <circle class="ribbon-moon" cx="{{ $disc->moonX }}" cy="{{ $disc->moonY }}" r="{{ $disc->moonRadius }}" clip-path="url(#ribbon-limb)"/>
+                    @if ($disc->isTotal)
+                        <circle class="ribbon-corona" r="{{ $ribbon::DISC_RADIUS_PX + 1 }}"/>
+                    @endif
+                    @unless ($disc->isUp)
+                        <circle class="ribbon-rim" r="{{ $ribbon::DISC_RADIUS_PX }}"/>
+                    @endunless
+                </g>
+            </svg>
+        @endforeach
+        @foreach ($ribbon->contacts as $mark)
+            <line class="ribbon-tick" x1="{{ $mark->xPercent }}%" x2="{{ $mark->xPercent }}%" y1="24" y2="36"/>
+            <text class="ribbon-label" x="{{ $mark->xPercent }}%" y="19" text-anchor="middle"><tspan font-weight="700">{{ $mark->label }}</tspan> {{ $mark->isUp ? $mark->time : __('Sun down') }}</text>
+        @endforeach
+        @foreach ($ribbon->crossings as $mark)
+            <line class="ribbon-tick" x1="{{ $mark->xPercent }}%" x2="{{ $mark->xPercent }}%" y1="30" y2="102"/>
+            <text class="ribbon-label" x="{{ $mark->xPercent }}%" y="115" text-anchor="middle"><tspan font-weight="700">{{ $mark->label }}</tspan> {{ $mark->time }}</text>
+        @endforeach
+        @if ($ribbon->nowPercent !== null)
+            <line class="ribbon-now" x1="{{ $ribbon->nowPercent }}%" x2="{{ $ribbon->nowPercent }}%" y1="26" y2="82"><title>{{ __('now') }}</title></line>
+        @endif
+        <line class="ribbon-cursor" id="ribbon-cursor" y1="26" y2="82" visibility="hidden"/>
+    </svg>
+</figure>

@@ -1,0 +1,3 @@
+@if (session('status'))
+    <p class="status" role="status">{{ session('status') }}</p>
+@endif

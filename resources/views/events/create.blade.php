@@ -1,0 +1,11 @@
+<x-layout :title="__('New event')">
+    <main class="plain" id="work">
+        <h1>{{ __('New event') }}</h1>
+        <x-faults />
+        <form method="post" action="{{ route('events.store') }}" novalidate>
+            @csrf
+            @include('events.fields')
+            <button class="btn btn-primary">{{ __('Make the event') }}</button>
+        </form>
+    </main>
+</x-layout>

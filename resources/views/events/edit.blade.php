@@ -1,0 +1,13 @@
+<x-layout :title="__('Change :title', ['title' => $event->title])">
+    <main class="plain" id="work">
+        <h1>{{ __('Change the event') }}</h1>
+        <x-faults />
+        <form method="post" action="{{ route('events.update', $event) }}" novalidate>
+            @csrf
+            @method('put')
+            @include('events.fields')
+            <button class="btn btn-primary">{{ __('Keep') }}</button>
+            <a class="btn btn-quiet" href="{{ route('sky.show', $event) }}">{{ __('Leave it as it was') }}</a>
+        </form>
+    </main>
+</x-layout>

@@ -1,0 +1,37 @@
+<div x-data="eventForm" data-eclipses="{{ route('sky.eclipses') }}">
+    <script type="application/json" id="event-form" nonce="{{ Vite::cspNonce() }}">@json($form->forScript())</script>
+
+    <h2>{{ __('Where') }}</h2>
+    <div class="field">
+        <label for="place">{{ __('One of these, or type your own below') }}</label>
+        <select class="form-select" id="place" x-ref="place" x-on:change="choosePlace">
+            <option value="">{{ __('my own place') }}</option>
+            @foreach ($form->places as $i => $place)
+                <option value="{{ $i }}" @selected($place['name'] === $form->values['place_name'])>{{ $place['name'] }}</option>
+            @endforeach
+        </select>
+    </div>
+    <div class="side-by-side">
+        <x-field name="place_name" :label="__('Name of the place')" :value="$form->values['place_name']" x-model="place_name" maxlength="120" />
+        <x-field name="timezone" :label="__('Time zone')" :value="$form->values['timezone']" x-model="timezone" list="zones" :hint="__('By its IANA name, such as Europe/Madrid')" />
+    </div>
+    <datalist id="zones">
+        @foreach (DateTimeZone::listIdentifiers() as $zone)
+            <option value="{{ $zone }}"></option>
+        @endforeach
+    </datalist>
+    <div class="side-by-side">
+        <x-field name="lat" :label="__('Latitude, degrees')" :value="$form->values['lat']" x-model="lat" inputmode="text" :hint="__('North is positive: 36.53')" />
+        <x-field name="lon" :label="__('Longitude, degrees')" :value="$form->values['lon']" x-model="lon" inputmode="text" :hint="__('East is positive, west negative: −6.29')" />
+        <x-field name="height_m" :label="__('Height above the sea, metres')" :value="$form->values['height_m']" x-model="height_m" inputmode="text" />
+    </div>
+
+    <h2 id="eclipse_date" tabindex="-1">{{ __('Which eclipse') }}</h2>
+    <x-fault field="eclipse_date" />
+    <div x-ref="list" aria-live="polite">
+        @include('sky.eclipse-list')
+    </div>
+
+    <h2>{{ __('What it is called') }}</h2>
+    <x-field name="title" :label="__('Title')" :value="$form->values['title']" maxlength="120" />
+</div>

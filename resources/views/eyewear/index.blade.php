@@ -1,0 +1,40 @@
+@php use KeenShadow\Core\Rules\{Level, Subject}; @endphp
+<x-event-frame :frame="$frame" room="eyewear" :title="__('Glasses')">
+    <p class="lead-answer">{{ __('Glasses') }}</p>
+    <p class="note">{{ __('Three layers: the papers of each lot, a look through, and every pair before every use. A printed ISO or logo proves nothing. ISO 12312-2 is for the naked eye only, never for telescopes, binoculars or cameras.') }}</p>
+    @can('create', App\Models\Lot::class)
+        <p><a class="btn btn-primary" href="{{ route('eyewear.create', $frame->event) }}">{{ __('Add a lot') }}</a></p>
+    @endcan
+    @if ($lots === [])
+        <p>{{ __('A lot is glasses bought together from one batch. Enter its papers; the program says what they are worth, and then the pairs are looked over one by one.') }}</p>
+    @else
+        <div class="scrolls">
+            <table class="table align-middle">
+                <thead>
+                    <tr>
+                        <th scope="col">{{ __('Lot') }}</th>
+                        <th scope="col">{{ __('Papers') }}</th>
+                        <th scope="col" class="is-number">{{ __('Pairs') }}</th>
+                        @foreach (Level::cases() as $level)
+                            <th scope="col" class="is-number">{{ __(Subject::Pair->word($level)) }}</th>
+                        @endforeach
+                        <th scope="col" class="is-number">{{ __('Not looked at') }}</th>
+                    </tr>
+                </thead>
+                <tbody>
+                    @foreach ($lots as $row)
+                        <tr>
+                            <th scope="row"><a href="{{ route('eyewear.show', [$frame->event, $row->lot]) }}">{{ $row->lot->label }}</a></th>
+                            <td><x-verdict-tag :subject="Subject::Lot" :level="$row->verdict->level" /></td>
+                            <td class="is-number">{{ $row->lot->pairs }}</td>
+                            @foreach (Level::cases() as $level)
+                                <td class="is-number">{{ $row->count($level) }}</td>
+                            @endforeach
+                            <td class="is-number">{{ $row->unchecked() }}</td>
+                        </tr>
+                    @endforeach
+                </tbody>
+            </table>
+        </div>
+    @endif
+</x-event-frame>

@@ -1,0 +1,86 @@
+@php use KeenShadow\Core\Eyewear\PairFault; use KeenShadow\Core\Rules\{Level, Subject}; @endphp
+<x-event-frame :frame="$frame" room="eyewear" :title="$page->row->lot->label">
+    <p class="lead-answer">{{ $page->row->lot->label }}</p>
+    <p>
+        {{ trans_choice('{1} 1 pair|[2,*] :count pairs', $page->row->lot->pairs) }}
+        @foreach (Level::cases() as $level)
+            · {{ __(Subject::Pair->word($level)) }} {{ $page->row->count($level) }}
+        @endforeach
+        · {{ __('not looked at') }} {{ $page->row->unchecked() }}
+        @can('update', $page->row->lot)
+            · <a href="{{ route('eyewear.edit', [$frame->event, $page->row->lot]) }}">{{ __('Change the papers') }}</a>
+        @endcan
+    </p>
+    <x-verdict :verdict="$page->row->verdict" />
+
+    <h2 id="check">{{ __('Look over a pair') }}</h2>
+    @can('check', $page->row->lot)
+        <p class="note">{{ __('Hold it against a bright lamp indoors: nothing but the lamp shows, faintly. Look at both lenses from both sides, then at the frame. Mark what you find; with nothing marked it is fit.') }}</p>
+        <form method="post" action="{{ route('eyewear.checks.store', [$frame->event, $page->row->lot]) }}" x-data="pairCheck" x-on:keydown="key" novalidate>
+            @csrf
+            <input type="hidden" name="uuid" value="{{ old('uuid', $page->uuid) }}">
+            <div class="side-by-side"><x-field name="tag" type="number" :label="__('Tag')" :value="old('tag', request()->integer('tag') ?: $page->nextTag)" min="1" :max="$page->row->lot->pairs" /></div>
+            <fieldset class="field" id="faults">
+                <legend>{{ __('Found') }}</legend>
+                <div class="answers">
+                    @foreach (PairFault::cases() as $fault)
+                        <label>
+                            <input class="form-check-input" type="checkbox" name="faults[]" value="{{ $fault->value }}" data-key="{{ ($loop->index + 1) % 10 }}" @checked(in_array($fault->value, (array) old('faults', []), true))>
+                            <span>{{ __(App\Pages\Eyewear\FaultWords::short($fault)) }} <kbd>{{ ($loop->index + 1) % 10 }}</kbd></span>
+                        </label>
+                    @endforeach
+                </div>
+                <x-fault field="faults" />
+            </fieldset>
+            <button class="btn btn-primary">{{ __('Record') }}</button>
+        </form>
+    @else
+        <p class="note">{{ __('Only trained checkers look pairs over.') }}</p>
+    @endcan
+
+    <h2>{{ __('Looked over last') }}</h2>
+    @if ($page->latest->isEmpty())
+        <p class="note">{{ __('None yet. Every pair is looked over, never a sample.') }}</p>
+    @else
+        <div class="scrolls">
+            <table class="table align-middle">
+                <thead>
+                    <tr>
+                        <th scope="col" class="is-number">{{ __('Tag') }}</th>
+                        <th scope="col">{{ __('Verdict') }}</th>
+                        <th scope="col">{{ __('Found') }}</th>
+                        <th scope="col">{{ __('By') }}</th>
+                        <th scope="col"><span class="visually-hidden">{{ __('Take back') }}</span></th>
+                    </tr>
+                </thead>
+                <tbody>
+                    @foreach ($page->latest as $check)
+                        <tr @class(['is-down' => $page->isSuperseded($check)])>
+                            <td class="is-number">{{ $check->tag }}</td>
+                            <td>
+                                @if ($check->level === App\Models\PairCheck::VOID)
+                                    {{ __('taken back') }}
+                                @else
+                                    <x-verdict-tag :subject="Subject::Pair" :level="Level::from($check->level)" />
+                                @endif
+                            </td>
+                            <td>{{ $check->faults->map(fn ($fault) => __(App\Pages\Eyewear\FaultWords::short($fault)))->implode(', ') ?: '–' }}</td>
+                            <td>{{ $check->checker->name }}, <time datetime="{{ $check->checked_at->toIso8601ZuluString() }}">{{ $frame->here->local($check->checked_at)->format('j M H:i') }}</time></td>
+                            <td>
+                                @can('check', $page->row->lot)
+                                    @if ($check->level !== App\Models\PairCheck::VOID && ! $page->isSuperseded($check))
+                                        <form method="post" action="{{ route('eyewear.checks.take-back', [$frame->event, $page->row->lot, $check]) }}">
+                                            @csrf
+                                            <button class="link-button">{{ __('Take back') }}<span class="visually-hidden"> {{ __('tag :tag', ['tag' => $check->tag]) }}</span></button>
+                                        </form>
+                                    @endif
+                                @endcan
+                            </td>
+                        </tr>
+                    @endforeach
+                </tbody>
+            </table>
+        </div>
+        <p class="note">{{ __('Entries are never changed. Taking one back writes a new entry; both stay in the record.') }}</p>
+    @endif
+</x-event-frame>

@@ -1,0 +1,99 @@
+<x-event-frame :frame="$frame" room="sky" :title="__('Sky')">
+    <div class="sky-top">
+        <div>
+            <p class="lead-answer">{{ $page->answer->headline }}</p>
+            <p>{{ $page->answer->detail }}</p>
+            @if ($page->answer->horizonNote)
+                <p><b>{{ $page->answer->horizonNote }}</b></p>
+            @endif
+            @if ($page->answer->edgeNote)
+                <p class="caution"><b>{{ $page->answer->edgeNote }}</b></p>
+            @endif
+            @if ($page->here->circumstances->kind === KeenShadow\Core\Sky\LocalKind::Total)
+                <p class="caution">{{ __('Filters stay on until the last bead of light is gone, and are back on before the first returns. Only totality is free, only inside the path, only between C2 and C3.') }}</p>
+            @else
+                <p class="caution">{{ __('Filters never come off at this place: some of the Sun shows all the time.') }}</p>
+            @endif
+
+            <h2 id="contacts">{{ __('Contacts') }}</h2>
+            <div class="scrolls" tabindex="0" role="region" aria-labelledby="contacts">
+                <table class="table contacts">
+                    <thead>
+                        <tr>
+                            <th scope="col">{{ __('Contact') }}</th>
+                            <th scope="col" class="is-number">{{ __('Local time') }}<br>{{ $page->contacts[0]->zone }}</th>
+                            <th scope="col" class="is-number">{{ __('UTC') }}</th>
+                            <th scope="col" class="is-number">{{ __('Doubt') }}</th>
+                            <th scope="col" class="is-number">{{ __('Altitude') }}</th>
+                            <th scope="col" class="is-number">{{ __('Azimuth') }}</th>
+                            <th scope="col" class="is-number">{{ __('Magnitude') }}<br>{{ __('of the diameter') }}</th>
+                            <th scope="col" class="is-number">{{ __('Obscuration') }}<br>{{ __('of the area') }}</th>
+                        </tr>
+                    </thead>
+                    <tbody>
+                        @foreach ($page->contacts as $row)
+                            <tr @class(['is-down' => ! $row->isUp])>
+                                <th scope="row">{{ $row->name }} <span class="meaning">{{ $row->meaning }}</span></th>
+                                <td class="is-number"><time datetime="{{ $row->iso }}"><b>{{ $row->localTime }}</b></time></td>
+                                <td class="is-number">{{ $row->utc }}</td>
+                                <td class="is-number">{{ $row->doubt }}</td>
+                                <td class="is-number">{{ $row->isUp ? $row->altitude : __('Sun down') }}</td>
+                                <td class="is-number">{{ $row->azimuth }} <span class="meaning">{{ $row->compass }}</span></td>
+                                <td class="is-number">{{ $row->magnitude }}</td>
+                                <td class="is-number">{{ $row->obscuration }} %</td>
+                            </tr>
+                        @endforeach
+                    </tbody>
+                </table>
+            </div>
+            <p>
+                @forelse ($page->daylight as [$what, $when])
+                    <b>{{ $what }}</b> {{ $when }}@if (! $loop->last) · @endif
+                @empty
+                    {{ __('The Sun neither rises nor sets that day.') }}
+                @endforelse
+            </p>
+        </div>
+
+        <figure class="disc" x-data="skyDisc"
+            data-covered="{{ __(':area % of the area, :diameter of the diameter covered') }}"
+            data-place="{{ __('Sun :alt° up, azimuth :az° (:compass)') }}"
+            data-down="{{ __('Sun below the horizon') }}">
+            <script type="application/json" id="disc-samples" nonce="{{ Vite::cspNonce() }}">@json($page->forDisc($frame->ribbon))</script>
+            <p class="disc-up">{{ __('zenith') }} ↑</p>
+            <svg viewBox="-1.6 -1.6 3.2 3.2" role="img" aria-label="{{ __('The Sun\'s disc at the chosen minute, zenith up') }}">
+                <defs>
+                    <clipPath id="disc-limb"><circle r="1.008"/></clipPath>
+                    <radialGradient id="disc-glow" gradientUnits="userSpaceOnUse" cx="0" cy="0" r="1.6">
+                        <stop offset="0.62" stop-color="#fff"/><stop offset="0.72" stop-color="#fff" stop-opacity="0.35"/><stop offset="1" stop-color="#fff" stop-opacity="0"/>
+                    </radialGradient>
+                </defs>
+                <rect class="disc-shade" x="-1.6" y="-1.6" width="3.2" height="3.2" opacity="0" x-ref="shade"/>
+                <circle class="disc-corona" r="1.6" visibility="hidden" x-ref="corona"/>
+                <circle class="disc-sun" r="1"/>
+                <circle class="disc-moon" r="1" cx="3" clip-path="url(#disc-limb)" x-ref="moon"/>
+            </svg>
+            <input type="range" min="0" max="{{ count($page->samples) - 1 }}" value="{{ $page->deepestSeen }}" x-ref="slider" x-on:input="move" aria-label="{{ __('Minute of the eclipse') }}">
+            <output aria-live="off">
+                <b x-text="title()"></b><br>
+                <span x-text="covered()"></span><br>
+                <span x-text="place()"></span>
+            </output>
+            <p>
+                @foreach ($page->contacts as $row)
+                    <button type="button" class="btn btn-quiet" x-on:click="jump" data-contact="{{ $row->name }}">{{ $row->name }}</button>
+                @endforeach
+            </p>
+        </figure>
+    </div>
+
+    <details class="sums">
+        <summary>{{ __('Show the sums') }}</summary>
+        <dl>
+            @foreach ($page->sums() as [$what, $value])
+                <dt>{{ $what }}</dt><dd>{{ $value }}</dd>
+            @endforeach
+        </dl>
+        <p class="note">{{ __('Besselian elements are built from the series ELP/MPP02 (Moon) and VSOP87 (Sun) and solved for this place. Magnitude is the fraction of the Sun\'s diameter covered, obscuration the fraction of its area. Altitudes are true, without refraction; sunrise and sunset are of the upper limb with 34′ of refraction, over a level horizon.') }}</p>
+    </details>
+</x-event-frame>

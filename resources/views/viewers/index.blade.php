@@ -1,0 +1,36 @@
+@php use KeenShadow\Core\Rules\Subject; @endphp
+<x-event-frame :frame="$frame" room="viewers" :title="__('Viewers')">
+    <p class="lead-answer">{{ __('Viewers') }}</p>
+    <p class="note">{{ __('A hole throws the Sun\'s image on a screen. Nobody looks through the hole: everybody looks at the screen, with the Sun at their back.') }}</p>
+    @can('update', $frame->event)
+        <p><a class="btn btn-primary" href="{{ route('viewers.create', $frame->event) }}">{{ __('Design a box') }}</a></p>
+    @endcan
+    @if ($viewers->isEmpty())
+        <p>{{ __('Type how long the box is and how wide its hole; see how large, how soft and how bright the crescent will be here at the maximum.') }}</p>
+    @else
+        <div class="scrolls">
+            <table class="table align-middle">
+                <thead>
+                    <tr>
+                        <th scope="col">{{ __('Viewer') }}</th>
+                        <th scope="col" class="is-number">{{ __('Hole to screen') }}</th>
+                        <th scope="col" class="is-number">{{ __('Hole') }}</th>
+                        <th scope="col" class="is-number">{{ __('Image') }}</th>
+                        <th scope="col">{{ __('Verdict') }}</th>
+                    </tr>
+                </thead>
+                <tbody>
+                    @foreach ($viewers as $viewer)
+                        <tr>
+                            <th scope="row"><a href="{{ route('viewers.show', [$frame->event, $viewer]) }}">{{ $viewer->name }}</a></th>
+                            <td class="is-number">{{ $viewer->distance_mm }} mm</td>
+                            <td class="is-number">{{ $viewer->hole_mm }} mm</td>
+                            <td class="is-number">{{ number_format($boxes[$viewer->id]->pinhole->imageMm(), 1) }} mm</td>
+                            <td><x-verdict-tag :subject="Subject::Viewer" :level="$boxes[$viewer->id]->verdict->level" /></td>
+                        </tr>
+                    @endforeach
+                </tbody>
+            </table>
+        </div>
+    @endif
+</x-event-frame>

@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\Sky\EclipseListController;
+use App\Http\Controllers\Sky\SkyController;
+use App\Models\Event;
+use Illuminate\Support\Facades\Route;
+
+Route::get('events/{event}', [SkyController::class, 'show'])->name('sky.show')->can('view', 'event');
+Route::get('eclipses', EclipseListController::class)->name('sky.eclipses')->can('create', Event::class);

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\Viewers\ViewerController;
+use Illuminate\Support\Facades\Route;
+
+Route::prefix('events/{event}/viewers')->name('viewers.')->scopeBindings()->group(function (): void {
+    Route::middleware('can:view,event')->group(function (): void {
+        Route::get('/', [ViewerController::class, 'index'])->name('index');
+        Route::get('preview', [ViewerController::class, 'preview'])->name('preview');
+        Route::get('{viewer}', [ViewerController::class, 'show'])->name('show')->whereNumber('viewer');
+    });
+    Route::middleware('can:update,event')->group(function (): void {
+    
+        Route::post('/', [ViewerController::class, 'store'])->name('store');
+        Route::put('{viewer}', [ViewerController::class, 'update'])->name('update');
+        Route::delete('{viewer}', [ViewerController::class, 'destroy'])->name('destroy');
+    });
+});

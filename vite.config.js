@@ -1,0 +1,12 @@
+import laravel from "laravel-vite-plugin";
+import { defineConfig } from "vite";
+
+export default defineConfig({
+  plugins: [laravel({ input: ["resources/scss/app.scss", "resources/js/app.js"] })],
+  build: { assetsInlineLimit: 0 },
+  css: {
+    preprocessorOptions: {
+      scss: { quietDeps: true, silenceDeprecations: ["import", "global-builtin", "color-functions", "if-function"] },
+    },
+  },
+});
