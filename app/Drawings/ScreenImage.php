@@ -22,7 +22,10 @@ final readonly class ScreenImage
 
     private function __construct(
         public float $frameMm,
+        public float $cornerMm,
         public float $sunRadiusMm,
+        /** Just outside the Sun's edge, where the Moon's disc is cut off. */
+        public float $limbMm,
         public float $moonXMm,
         public float $moonYMm,
         public float $moonRadiusMm,
@@ -37,9 +40,13 @@ final readonly class ScreenImage
         $blur = $pinhole->blurMm() / $reduction;
         $sky = DiscSample::of($view, '', '');
 
+        $frame = round(2 * $radius + 2 * $blur + 2, 3);
+
         return new self(
-            round(2 * $radius + 2 * $blur + 2, 3),
+            $frame,
+            -$frame / 2,
             round($radius, 4),
+            round($radius * 1.01, 4),
             round(($side->flipsLeftAndRight() ? -1 : 1) * $sky->x * $radius, 4),
             round($sky->y * $radius, 4),
             round($sky->ratio * $radius, 4),

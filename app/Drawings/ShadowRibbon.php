@@ -19,6 +19,9 @@ use KeenShadow\Core\Sky\ContactName;
 final readonly class ShadowRibbon
 {
     public const DISC_RADIUS_PX = 14;
+    /** A hair more than the disc, so that no rim of Sun shines through where the Moon covers it. */
+    public const LIMB_RADIUS_PX = 14.2;
+    public const CORONA_RADIUS_PX = 15;
     private const MARGIN = '40 minutes';
     private const DISCS_EACH_SIDE = 6;
     private const SHADE_STOPS = 60;

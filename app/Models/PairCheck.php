@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Casts\AsEnumCollection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Query\Builder as QueryBuilder;
 use Illuminate\Support\Collection;
 use KeenShadow\Core\Eyewear\PairFault;
 
@@ -54,7 +55,7 @@ final class PairCheck extends Model
     public function scopeStanding(Builder $query): void
     {
         $query->where('level', '<>', self::VOID)
-            ->whereNotExists(fn($sub) => $sub->from('pair_checks as later')->whereColumn('later.corrects_id', 'pair_checks.id'));
+            ->whereNotExists(fn(QueryBuilder $sub) => $sub->from('pair_checks as later')->whereColumn('later.corrects_id', 'pair_checks.id'));
     }
 
     protected function casts(): array

@@ -25,6 +25,22 @@ final class Words
         return $fraction >= 1 ? '100' : number_format(min(99.9, $fraction * 100), 1);
     }
 
+    /** "4 300": two significant digits, for what is known no better. */
+    public static function about(float $number): string
+    {
+        if ($number <= 0) {
+            return '0';
+        }
+        $decimals = 1 - (int) floor(log10($number));
+
+        return number_format(round($number, $decimals), max(0, $decimals), '.', "\u{202F}");
+    }
+
+    public static function aboutPercent(float $fraction): string
+    {
+        return self::about($fraction * 100);
+    }
+
     /** Half a second on, so that a format that cuts the fraction shows the nearest second. */
     public static function rounded(DateTimeImmutable $moment): DateTimeImmutable
     {

@@ -86,6 +86,10 @@ set_up() {
   exec 9>&-
 }
 
+artisan() {
+  php artisan "$@" --no-interaction > var/artisan.log 2>&1 || { tail -n 15 var/artisan.log >&2; die "php artisan $* failed"; }
+}
+
 port_is_free() { php -r '$s = @stream_socket_server("tcp://127.0.0.1:" . $argv[1]); exit($s ? 0 : 1);' "$1"; }
 
 # The first free port from the given one upwards.
@@ -103,11 +107,24 @@ web_server() {
   printf '%s' "$!"
 }
 
+# The process group of this folder's web server, if it runs: the number in a stale file may be another program's by now.
+web_group() {
+  local pid
+  pid=$(cat var/run/web.pid 2>/dev/null) || return 1
+  tr '\0' ' ' < "/proc/$pid/cmdline" 2>/dev/null | grep -qF -- "$PWD/vendor/laravel/" && printf '%s' "$pid"
+}
+
+stop_web() {
+  local group
+  if group=$(web_group); then kill -- "-$group" 2>/dev/null || true; fi
+  rm -f var/run/web.pid
+}
+
 # Waits until the sign-in page answers.
 wait_for_page() {
   php -r '
-    for ($i = 0; $i < 150; ++$i) {
-      $page = @file_get_contents($argv[1], false, stream_context_create(["http" => ["timeout" => 10]]));
+    for ($i = 0; $i < 100; ++$i) {
+      $page = @file_get_contents($argv[1], false, stream_context_create(["http" => ["timeout" => 3]]));
       if ($page !== false) { exit(0); }
       usleep(100000);
     }

@@ -20,13 +20,19 @@ use KeenShadow\Core\Eyewear\Stated;
 use KeenShadow\Core\Eyewear\TestReport;
 use KeenShadow\Core\Viewers\ScreenSide;
 
-/** The demo: a made-up organisation on the bay of Cádiz and its three eclipses. Everything in it is invented. */
+/**
+ * The demo: a made-up organisation on the bay of Cádiz and its three eclipses. Everything in it is invented.
+ * Does nothing where there is an organisation already.
+ */
 final class DatabaseSeeder extends Seeder
 {
     private const HERE = ['place_name' => 'Cádiz, sea wall', 'lat' => 36.5297, 'lon' => -6.2926, 'height_m' => 10, 'timezone' => 'Europe/Madrid'];
 
     public function run(): void
     {
+        if (Organisation::query()->exists()) {
+            return;
+        }
         $organisation = Organisation::query()->create(['name' => 'Marea Baja Science Rooms (demo)', 'is_demo' => true]);
         $checker = null;
         foreach ([['organiser', 'Inés Duna', Role::Organiser], ['checker', 'Bruno Sal', Role::Checker], ['helper', 'Nora Brisa', Role::Helper]] as [$name, $person, $role]) {
@@ -34,7 +40,7 @@ final class DatabaseSeeder extends Seeder
                 'organisation_id' => $organisation->id,
                 'name' => $person,
                 'email' => "{$name}@marea-baja.example",
-                'password' => (string) config('demo.password'),
+                'password' => config('demo.password'),
                 'role' => $role,
             ]);
             $checker = $role === Role::Checker ? $user : $checker;

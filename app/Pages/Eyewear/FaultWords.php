@@ -6,9 +6,15 @@ namespace App\Pages\Eyewear;
 
 use KeenShadow\Core\Eyewear\PairFault;
 
-/** Short words for the buttons; the full reason stands in the rule. */
+/** Short words and keys for the buttons; the full reason stands in the rule. */
 final class FaultWords
 {
+    /** The key that marks a fault: 1 … 9 and 0 in the order of the list. */
+    public static function key(PairFault $fault): int
+    {
+        return ((int) array_search($fault, PairFault::cases(), true) + 1) % 10;
+    }
+
     public static function short(PairFault $fault): string
     {
         return match ($fault) {

@@ -30,9 +30,11 @@ final readonly class LotPage
     {
         $latest = $lot->pairChecks()->with('checker')->orderByDesc('id')->limit(self::LATEST)->get();
 
+        $last = PairCheck::query()->standing()->where('lot_id', $lot->id)->max('tag');
+
         return new self(
             LotRow::for($lot, $event),
-            min($lot->pairs, (int) PairCheck::query()->standing()->where('lot_id', $lot->id)->max('tag') + 1),
+            min($lot->pairs, 1 + (is_int($last) ? $last : 0)),
             $latest,
             Str::uuid7()->toString(),
         );

@@ -58,7 +58,8 @@ final readonly class LotRow
             ->selectRaw('lot_id, level, count(*) as pairs')->groupBy('lot_id', 'level')->get();
         $counts = [];
         foreach ($rows as $row) {
-            $counts[(int) $row->lot_id][(string) $row->level] = (int) $row->pairs;
+            /** @var \stdClass&object{lot_id: int, level: string, pairs: int} $row */
+            $counts[$row->lot_id][$row->level] = $row->pairs;
         }
 
         return $counts;

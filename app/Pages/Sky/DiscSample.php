@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Sky;
 
+use App\Pages\Words;
 use JsonSerializable;
 use KeenShadow\Core\Sky\Compass;
 use KeenShadow\Core\Sky\View;
@@ -44,7 +45,7 @@ final readonly class DiscSample implements JsonSerializable
             $view->magnitude(),
             $view->obscuration(),
             $view->isSunUp(),
-            (int) $view->time()->format('U'),
+            (int) Words::rounded($view->time())->format('U'),
         );
     }
 

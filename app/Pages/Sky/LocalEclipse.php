@@ -75,6 +75,14 @@ final readonly class LocalEclipse
         return null;
     }
 
+    /** The maximum, or the sunrise or sunset that cuts the eclipse when the Sun is down at the maximum. */
+    public function bestSeen(): View
+    {
+        $cut = $this->circumstances->deepest->isSunUp() ? null : $this->cutBy();
+
+        return $cut === null ? $this->circumstances->deepest : $this->at($cut->time);
+    }
+
     public function local(DateTimeImmutable $moment): DateTimeImmutable
     {
         return $moment->setTimezone($this->zone);

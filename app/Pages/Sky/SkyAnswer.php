@@ -36,8 +36,7 @@ final readonly class SkyAnswer
                 'time' => $here->local(Words::rounded($begin->time()))->format('H:i:s T'),
             ]);
         }
-        $cut = $here->cutBy();
-        $best = $c->deepest->isSunUp() || $cut === null ? $c->deepest : $here->at($cut->time);
+        $best = $here->bestSeen();
 
         return __('Partial: :percent % of the Sun\'s area covered at :time', [
             'percent' => Words::percent($best->obscuration()),
@@ -62,7 +61,11 @@ final readonly class SkyAnswer
     {
         $cut = $here->cutBy();
 
-        return $cut === null ? null : __($cut->isRise
+        if ($cut === null) {
+            return null;
+        }
+
+        return __($cut->isRise
             ? 'The Sun rises eclipsed at :time, :percent % of its area covered. What comes before is below the horizon.'
             : 'The Sun sets eclipsed at :time, :percent % of its area still covered. What comes after is below the horizon.', [
                 'time' => $here->local(Words::rounded($cut->time))->format('H:i'),
@@ -72,8 +75,10 @@ final readonly class SkyAnswer
 
     private static function edgeNote(LocalEclipse $here): ?string
     {
-        return $here->circumstances->isNearEdgeOfPath()
-            ? __('This place lies within 5 km of the edge of the path, where the Moon\'s uneven limb decides. Plan as for a partial eclipse.')
-            : null;
+        if (!$here->circumstances->isNearEdgeOfPath()) {
+            return null;
+        }
+
+        return __('This place lies within 5 km of the edge of the path, where the Moon\'s uneven limb decides. Plan as for a partial eclipse.');
     }
 }

@@ -53,6 +53,11 @@ final readonly class SkyPage
         );
     }
 
+    public function lastSample(): int
+    {
+        return count($this->samples) - 1;
+    }
+
     /** @return array<string, mixed> what the page's script shows; it computes nothing */
     public function forDisc(ShadowRibbon $ribbon): array
     {

@@ -11,7 +11,7 @@
             <pattern id="ribbon-night" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
                 <rect width="6" height="6" fill="#1f2140"/><rect width="2" height="6" fill="#33365c"/>
             </pattern>
-            <clipPath id="ribbon-limb"><circle r="{{ $ribbon::DISC_RADIUS_PX + 0.2 }}"/></clipPath>
+            <clipPath id="ribbon-limb"><circle r="{{ $ribbon::LIMB_RADIUS_PX }}"/></clipPath>
         </defs>
         <rect class="ribbon-day" y="30" width="100%" height="48"/>
         <rect class="ribbon-shade" y="30" width="100%" height="48"/>
@@ -28,7 +28,7 @@
                     <circle class="ribbon-sun" r="{{ $ribbon::DISC_RADIUS_PX }}"/>
                     <circle class="ribbon-moon" cx="{{ $disc->moonX }}" cy="{{ $disc->moonY }}" r="{{ $disc->moonRadius }}" clip-path="url(#ribbon-limb)"/>
                     @if ($disc->isTotal)
-                        <circle class="ribbon-corona" r="{{ $ribbon::DISC_RADIUS_PX + 1 }}"/>
+                        <circle class="ribbon-corona" r="{{ $ribbon::CORONA_RADIUS_PX }}"/>
                     @endif
                     @unless ($disc->isUp)
                         <circle class="ribbon-rim" r="{{ $ribbon::DISC_RADIUS_PX }}"/>

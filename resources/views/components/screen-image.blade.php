@@ -1,7 +1,7 @@
 @props(['image', 'widthMm', 'id'])
-<svg width="{{ $widthMm }}mm" height="{{ $widthMm }}mm" viewBox="{{ $image->frameMm / -2 }} {{ $image->frameMm / -2 }} {{ $image->frameMm }} {{ $image->frameMm }}" role="img" aria-label="{{ __('The Sun\'s image on the screen at the maximum') }}">
+<svg width="{{ $widthMm }}mm" height="{{ $widthMm }}mm" viewBox="{{ $image->cornerMm }} {{ $image->cornerMm }} {{ $image->frameMm }} {{ $image->frameMm }}" role="img" aria-label="{{ __('The Sun\'s image on the screen at this moment') }}">
     <defs>
-        <clipPath id="{{ $id }}-limb"><circle r="{{ $image->sunRadiusMm }}"/></clipPath>
+        <clipPath id="{{ $id }}-limb"><circle r="{{ $image->limbMm }}"/></clipPath>
         <filter id="{{ $id }}-soft" x="-50%" y="-50%" width="200%" height="200%"><feGaussianBlur stdDeviation="{{ $image->sigmaMm }}"/></filter>
     </defs>
     <rect class="screen-card" x="-50%" y="-50%" width="100%" height="100%"/>

@@ -1,4 +1,4 @@
-@php use KeenShadow\Core\Eyewear\PairFault; use KeenShadow\Core\Rules\{Level, Subject}; @endphp
+@php use App\Pages\Eyewear\FaultWords; use KeenShadow\Core\Eyewear\PairFault; use KeenShadow\Core\Rules\{Level, Subject}; @endphp
 <x-event-frame :frame="$frame" room="eyewear" :title="$page->row->lot->label">
     <p class="lead-answer">{{ $page->row->lot->label }}</p>
     <p>
@@ -19,14 +19,14 @@
         <form method="post" action="{{ route('eyewear.checks.store', [$frame->event, $page->row->lot]) }}" x-data="pairCheck" x-on:keydown="key" novalidate>
             @csrf
             <input type="hidden" name="uuid" value="{{ old('uuid', $page->uuid) }}">
-            <div class="side-by-side"><x-field name="tag" type="number" :label="__('Tag')" :value="old('tag', request()->integer('tag') ?: $page->nextTag)" min="1" :max="$page->row->lot->pairs" /></div>
+            <div class="field-short"><x-field name="tag" type="number" :label="__('Tag')" :value="old('tag', request()->integer('tag') ?: $page->nextTag)" min="1" :max="$page->row->lot->pairs" /></div>
             <fieldset class="field" id="faults">
                 <legend>{{ __('Found') }}</legend>
                 <div class="answers">
                     @foreach (PairFault::cases() as $fault)
                         <label>
-                            <input class="form-check-input" type="checkbox" name="faults[]" value="{{ $fault->value }}" data-key="{{ ($loop->index + 1) % 10 }}" @checked(in_array($fault->value, (array) old('faults', []), true))>
-                            <span>{{ __(App\Pages\Eyewear\FaultWords::short($fault)) }} <kbd>{{ ($loop->index + 1) % 10 }}</kbd></span>
+                            <input class="form-check-input" type="checkbox" name="faults[]" value="{{ $fault->value }}" data-key="{{ FaultWords::key($fault) }}" @checked(in_array($fault->value, (array) old('faults', []), true))>
+                            <span>{{ __(FaultWords::short($fault)) }} <kbd>{{ FaultWords::key($fault) }}</kbd></span>
                         </label>
                     @endforeach
                 </div>
@@ -64,7 +64,7 @@
                                     <x-verdict-tag :subject="Subject::Pair" :level="Level::from($check->level)" />
                                 @endif
                             </td>
-                            <td>{{ $check->faults->map(fn ($fault) => __(App\Pages\Eyewear\FaultWords::short($fault)))->implode(', ') ?: '–' }}</td>
+                            <td>{{ $check->faults->map(fn ($fault) => __(FaultWords::short($fault)))->implode(', ') ?: '–' }}</td>
                             <td>{{ $check->checker->name }}, <time datetime="{{ $check->checked_at->toIso8601ZuluString() }}">{{ $frame->here->local($check->checked_at)->format('j M H:i') }}</time></td>
                             <td>
                                 @can('check', $page->row->lot)

@@ -73,7 +73,7 @@
                 <circle class="disc-sun" r="1"/>
                 <circle class="disc-moon" r="1" cx="3" clip-path="url(#disc-limb)" x-ref="moon"/>
             </svg>
-            <input type="range" min="0" max="{{ count($page->samples) - 1 }}" value="{{ $page->deepestSeen }}" x-ref="slider" x-on:input="move" aria-label="{{ __('Minute of the eclipse') }}">
+            <input type="range" min="0" max="{{ $page->lastSample() }}" value="{{ $page->deepestSeen }}" x-ref="slider" x-on:input="move" aria-label="{{ __('Minute of the eclipse') }}">
             <output aria-live="off">
                 <b x-text="title()"></b><br>
                 <span x-text="covered()"></span><br>

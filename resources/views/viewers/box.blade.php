@@ -1,22 +1,29 @@
+@php use App\Pages\Words; @endphp
 <x-verdict :verdict="$box->verdict" />
 <dl class="figures">
     <div><dt>{{ __('Image of the Sun') }}</dt><dd>{{ number_format($box->pinhole->imageMm(), 1) }} mm <small>{{ __('2·L·tan(s/2), Sun :s wide', ['s' => $box->sunDiameter]) }}</small></dd></div>
     <div><dt>{{ __('Blur') }}</dt><dd>{{ number_format($box->pinhole->blurMm(), 2) }} mm <small>{{ __('hole :h and diffraction :d mm', ['h' => number_format($box->pinhole->holeMm, 2), 'd' => number_format($box->pinhole->diffractionMm(), 2)]) }}</small></dd></div>
-    <div><dt>{{ __('Smallest bite that shows') }}</dt><dd>{{ App\Pages\Words::percent($box->pinhole->smallestBite()) }} % <small>{{ __('of the diameter; :n blurs across', ['n' => number_format($box->pinhole->detailsAcross(), 1)]) }}</small></dd></div>
-    <div><dt>{{ __('Brightness, whole Sun') }}</dt><dd>{{ number_format($box->luxUneclipsed, $box->luxUneclipsed < 10 ? 1 : 0) }} lx <small>{{ __('clear sky; :n lx at the maximum', ['n' => number_format($box->luxAtMoment, $box->luxAtMoment < 10 ? 1 : 0)]) }}</small></dd></div>
+    <div><dt>{{ __('Smallest bite that shows') }}</dt><dd>{{ Words::aboutPercent($box->pinhole->smallestBite()) }} % <small>{{ __('of the diameter; :n blurs across the disc', ['n' => number_format($box->pinhole->detailsAcross(), 1)]) }}</small></dd></div>
+    <div><dt>{{ __('Brightness') }}</dt><dd>{{ __('about :n lx', ['n' => Words::about($box->lux)]) }} <small>{{ __('whole Sun, clear sky; dims with the covered area') }}</small></dd></div>
 </dl>
+<h2>{{ __('On the screen here') }}</h2>
 <div class="box-picture">
-    <figure>
-        <x-screen-image :image="$box->image" :width-mm="$box->image->frameMm" id="screen-true" />
-        <figcaption>{{ $box->image->reduction === 1 ? __('True size on paper: :moment, :percent % covered', ['moment' => $box->moment, 'percent' => $box->obscuration]) : __('One :n-th of its true size: :moment, :percent % covered', ['n' => $box->image->reduction, 'moment' => $box->moment, 'percent' => $box->obscuration]) }}</figcaption>
-    </figure>
-    <figure>
-        <x-screen-image :image="$box->image" width-mm="60" id="screen-large" />
-        <figcaption>{{ __('The same, enlarged: as soft as it will be.') }}</figcaption>
-    </figure>
+    @foreach ($box->moments as $moment)
+        <figure>
+            @if ($moment->isTotal)
+                <p class="screen-out">{{ __('Totality: the image goes out.') }}</p>
+            @else
+                <div class="box-pair">
+                    <x-screen-image :image="$moment->image" :width-mm="$moment->image->frameMm" :id="'true-' . $loop->index" />
+                    <x-screen-image :image="$moment->image" width-mm="34" :id="'large-' . $loop->index" />
+                </div>
+            @endif
+            <figcaption><b>{{ $moment->name }}</b> {{ $moment->time }}, {{ __(':percent % of the area covered', ['percent' => $moment->obscuration]) }}</figcaption>
+        </figure>
+    @endforeach
     <figure>
         <svg width="22mm" height="5mm" viewBox="0 0 22 5" role="img" aria-label="{{ __('A bar 20 mm long') }}"><path class="screen-bar" d="M1 1 V4 M1 2.5 H21 M21 1 V4"/></svg>
-        <figcaption>{{ __('20 mm on paper: check it with a ruler.') }}</figcaption>
+        <figcaption>{{ ($box->moments[0]->image->reduction ?? 1) === 1 ? __('20 mm. Left of each pair: true size when printed; right: enlarged, as soft as it will be.') : __('20 mm. Left of each pair: one :n-th of the true size; right: enlarged, as soft as it will be.', ['n' => $box->moments[0]->image->reduction]) }}</figcaption>
     </figure>
 </div>
 <h2>{{ __('The best hole for this distance') }}</h2>

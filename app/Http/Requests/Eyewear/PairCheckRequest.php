@@ -39,6 +39,9 @@ final class PairCheckRequest extends FormRequest
     /** @return list<PairFault> */
     public function faults(): array
     {
-        return array_values(array_map(PairFault::from(...), $this->array('faults')));
+        /** @var list<string> $chosen validated against the enum */
+        $chosen = $this->array('faults');
+
+        return array_map(PairFault::from(...), $chosen);
     }
 }

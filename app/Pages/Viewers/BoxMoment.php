@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Viewers;
+
+use App\Drawings\ScreenImage;
+use App\Pages\Sky\LocalEclipse;
+use App\Pages\Words;
+use KeenShadow\Core\Sky\View;
+use KeenShadow\Core\Viewers\Pinhole;
+use KeenShadow\Core\Viewers\ScreenSide;
+
+/** The picture on a viewer's screen at one moment of the eclipse. */
+final readonly class BoxMoment
+{
+    private function __construct(
+        public string $name,
+        public string $time,
+        public string $obscuration,
+        public bool $isTotal,
+        public ScreenImage $image,
+    ) {}
+
+    /**
+     * Twenty minutes after C1, a quarter of an hour before the best moment, and that moment; those with the Sun up.
+     *
+     * @return list<self>
+     */
+    public static function allOf(Pinhole $pinhole, ScreenSide $side, LocalEclipse $here): array
+    {
+        $best = $here->bestSeen();
+        $moments = [
+            [__('20 min after C1'), $here->at($here->begins()->modify('+20 minutes'))],
+            [__('15 min before'), $here->at($best->time()->modify('-15 minutes'))],
+            [$best === $here->circumstances->deepest ? __('Maximum') : __('At the horizon'), $best],
+        ];
+        $seen = array_filter($moments, static fn(array $moment): bool => $moment[1]->isSunUp() && $moment[1]->hours <= $best->hours);
+
+        return array_values(array_map(
+            static fn(array $moment): self => self::of($moment[0], $moment[1], $pinhole, $side, $here),
+            $seen,
+        ));
+    }
+
+    private static function of(string $name, View $view, Pinhole $pinhole, ScreenSide $side, LocalEclipse $here): self
+    {
+        return new self(
+            $name,
+            $here->local(Words::rounded($view->time()))->format('H:i'),
+            Words::percent($view->obscuration()),
+            $view->obscuration() >= 1.0,
+            ScreenImage::of($pinhole, $view, $side),
+        );
+    }
+}

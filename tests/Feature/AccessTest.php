@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Lot;
+use App\Models\Role;
+use App\Models\User;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Routing\Route;
+use Illuminate\Support\Facades\Route as Routes;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+final class AccessTest extends TestCase
+{
+    use RefreshDatabase;
+
+    /** Signing in and out and the health check need no policy; everything else does. */
+    private const OPEN = ['login', 'logout', 'up', 'storage/{path}'];
+
+    public function testEveryRouteIsAuthorised(): void
+    {
+        $checked = 0;
+        foreach (Routes::getRoutes()->getRoutes() as $route) {
+            if (in_array($route->uri(), self::OPEN, true)) {
+                continue;
+            }
+            $middleware = $route->gatherMiddleware();
+            self::assertContains('auth', $middleware, $route->uri());
+            self::assertNotEmpty(
+                array_filter($middleware, static fn(mixed $m): bool => is_string($m) && (str_starts_with($m, 'can:') || str_contains($m, 'Authorize:'))),
+                $route->uri() . ' asks no policy',
+            );
+            ++$checked;
+        }
+        self::assertGreaterThan(15, $checked);
+    }
+
+    public function testStrangersAreSentToSignIn(): void
+    {
+        foreach ($this->pagesOfARichEvent(User::factory()->create()) as $page) {
+            $this->get($page)->assertRedirect(route('sign-in'));
+        }
+    }
+
+    public function testAnotherOrganisationsRecordsAreNotFound(): void
+    {
+        $pages = $this->pagesOfARichEvent(User::factory()->create());
+        $this->actingAs($this->member());
+        foreach ($pages as $page) {
+            $this->get($page)->assertNotFound();
+        }
+    }
+
+    public function testALotOfAnotherOrganisationIsNotFoundUnderOnesOwnEvent(): void
+    {
+        $user = $this->member();
+        $foreign = Lot::factory()->create();
+
+        $this->actingAs($user)->get(route('eyewear.show', [$this->eventOf($user), $foreign]))->assertNotFound();
+        $this->post(route('eyewear.checks.store', [$this->eventOf($user), $foreign]))->assertNotFound();
+    }
+
+    /** @return iterable<string, array{Role, array<string, int>}> */
+    public static function roles(): iterable
+    {
+        yield 'organiser' => [Role::Organiser, ['events.create' => 200, 'events.store' => 302, 'eyewear.create' => 200, 'eyewear.checks.store' => 302, 'viewers.create' => 200, 'viewers.store' => 302]];
+        yield 'checker' => [Role::Checker, ['events.create' => 403, 'events.store' => 403, 'eyewear.create' => 403, 'eyewear.checks.store' => 302, 'viewers.create' => 403, 'viewers.store' => 403]];
+        yield 'helper' => [Role::Helper, ['events.create' => 403, 'events.store' => 403, 'eyewear.create' => 403, 'eyewear.checks.store' => 403, 'viewers.create' => 403, 'viewers.store' => 403]];
+    }
+
+    /** @param array<string, int> $statuses */
+    #[DataProvider('roles')]
+    public function testRolesMayDoTheirPartOnly(Role $role, array $statuses): void
+    {
+        $user = $this->member($role);
+        $event = $this->eventOf($user);
+        $lot = Lot::factory()->create(['organisation_id' => $user->organisation_id]);
+        $this->actingAs($user);
+
+        $this->get(route('sky.show', $event))->assertOk();
+        $this->get(route('eyewear.show', [$event, $lot]))->assertOk();
+        foreach ($statuses as $name => $status) {
+            $route = Routes::getRoutes()->getByName($name);
+            self::assertInstanceOf(Route::class, $route);
+            $parameters = array_intersect_key(['event' => $event, 'lot' => $lot], array_flip(array_filter($route->parameterNames(), is_string(...))));
+            $this->call($route->methods()[0], route($name, $parameters))->assertStatus($status);
+        }
+    }
+
+    /** @return list<string> */
+    private function pagesOfARichEvent(User $owner): array
+    {
+        $event = $this->eventOf($owner);
+        $lot = Lot::factory()->create(['organisation_id' => $owner->organisation_id]);
+        $viewer = $event->viewers()->create(['name' => 'Box', 'distance_mm' => 300, 'hole_mm' => 0.6, 'screen_side' => 'front']);
+
+        return [
+            route('sky.show', $event),
+            route('events.edit', $event),
+            route('eyewear.index', $event),
+            route('eyewear.create', $event),
+            route('eyewear.show', [$event, $lot]),
+            route('eyewear.edit', [$event, $lot]),
+            route('viewers.index', $event),
+            route('viewers.create', $event),
+            route('viewers.show', [$event, $viewer]),
+            route('viewers.preview', [$event, 'distance_mm' => 300, 'hole_mm' => 1, 'screen_side' => 'front']),
+        ];
+    }
+}

@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Eyewear;
+
+use App\Models\Event;
+use App\Models\Lot;
+use App\Models\PairCheck;
+use App\Models\User;
+use Illuminate\Database\QueryException;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use KeenShadow\Core\Eyewear\PairFault;
+use KeenShadow\Core\Eyewear\PrintedStandard;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+final class EyewearTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private const PAPERS = [
+        'label' => 'Batch 12', 'pairs' => '40', 'maker_name' => 'yes', 'maker_address' => 'yes', 'printed_standard' => 'iso12312',
+        'instructions' => 'yes', 'warnings' => 'yes', 'expires_on' => '', 'origin' => 'maker', 'test_report' => 'product_and_batch',
+    ];
+
+    private User $user;
+    private Event $event;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->user = $this->member();
+        $this->event = $this->eventOf($this->user);
+        $this->actingAs($this->user);
+    }
+
+    public function testALotGetsItsVerdictWithReasons(): void
+    {
+        $this->post(route('eyewear.store', $this->event), self::PAPERS);
+        $lot = Lot::query()->firstOrFail();
+        $this->get(route('eyewear.show', [$this->event, $lot]))->assertOk()->assertSee('Papers in order');
+
+        $this->put(route('eyewear.update', [$this->event, $lot]), ['maker_name' => 'no', 'expires_on' => '2027-08-01'] + self::PAPERS);
+        $this->get(route('eyewear.show', [$this->event, $lot]))
+            ->assertSeeInOrder(['Do not hand out', 'No maker is named', 'expiry date lies before'])
+            ->assertSee('ISO 12312-2:2015, from memory');
+        $this->get(route('eyewear.index', $this->event))->assertSeeInOrder(['Batch 12', 'Do not hand out']);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function mistakes(): iterable
+    {
+        yield 'no pairs' => [['pairs' => '0'], 'pairs'];
+        yield 'half a pair' => [['pairs' => '1.5'], 'pairs'];
+        yield 'unanswered' => [['warnings' => ''], 'warnings'];
+        yield 'an answer that is none' => [['origin' => 'the moon'], 'origin'];
+        yield 'a date that is none' => [['expires_on' => '31/12/2027'], 'expires_on'];
+        yield 'no label' => [['label' => ''], 'label'];
+    }
+
+    /** @param array<string, mixed> $change */
+    #[DataProvider('mistakes')]
+    public function testAMistakeInThePapersIsNamedAndNothingIsLost(array $change, string $field): void
+    {
+        $form = route('eyewear.create', $this->event);
+        $this->from($form)->post(route('eyewear.store', $this->event), $change + self::PAPERS)->assertRedirect($form)->assertSessionHasErrors($field);
+        self::assertSame(0, Lot::query()->count());
+        $this->get($form)->assertSee($field === 'label' ? '40' : 'Batch 12')->assertSee("{$field}-fault", false);
+    }
+
+    public function testPairsAreRecordedAndTagsCountUp(): void
+    {
+        $lot = Lot::factory()->create(['organisation_id' => $this->user->organisation_id, 'pairs' => 3]);
+        $this->check($lot, 1)->assertRedirect(route('eyewear.show', [$this->event, $lot, 'tag' => 2, '#check']));
+        $this->check($lot, 2, [PairFault::Scratch, PairFault::Dirt]);
+        $this->check($lot, 3, [PairFault::Dirt]);
+
+        self::assertSame(['yes', 'no', 'hold'], PairCheck::query()->orderBy('tag')->pluck('level')->all());
+        $this->get(route('eyewear.show', [$this->event, $lot]))
+            ->assertSee('Fit to use 1')->assertSee('Hold 1')->assertSee('Withdraw and destroy 1')->assertSee('not looked at 0');
+        $this->get(route('sky.show', $this->event))->assertSee('all pairs looked at');
+    }
+
+    public function testAPairOfABadLotIsNeverFit(): void
+    {
+        $lot = Lot::factory()->create(['organisation_id' => $this->user->organisation_id, 'printed_standard' => PrintedStandard::None]);
+        $this->check($lot, 1);
+        self::assertSame('no', PairCheck::query()->firstOrFail()->level);
+    }
+
+    public function testWhatIsSentTwiceIsStoredOnceAndTakingBackIsANewEntry(): void
+    {
+        $lot = Lot::factory()->create(['organisation_id' => $this->user->organisation_id]);
+        $uuid = Str::uuid7()->toString();
+        $this->check($lot, 5, [], $uuid);
+        $this->check($lot, 5, [], $uuid);
+        self::assertSame(1, PairCheck::query()->count());
+
+        $takeBack = route('eyewear.checks.take-back', [$this->event, $lot, PairCheck::query()->firstOrFail()]);
+        $this->post($takeBack);
+        $this->post($takeBack);
+        self::assertSame(2, PairCheck::query()->count());
+        self::assertSame(0, PairCheck::query()->standing()->count());
+        $this->get(route('eyewear.show', [$this->event, $lot]))->assertSee('taken back')->assertSee('not looked at 40');
+    }
+
+    public function testWrongTagsAndFaultsAreRefused(): void
+    {
+        $lot = Lot::factory()->create(['organisation_id' => $this->user->organisation_id, 'pairs' => 40]);
+        $this->check($lot, 41)->assertSessionHasErrors('tag');
+        $this->check($lot, 0)->assertSessionHasErrors('tag');
+        $this->post(route('eyewear.checks.store', [$this->event, $lot]), ['tag' => 1, 'uuid' => 'no', 'faults' => ['melted']])->assertSessionHasErrors(['uuid', 'faults.0']);
+        self::assertSame(0, PairCheck::query()->count());
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function changes(): iterable
+    {
+        yield 'update' => ["update pair_checks set level = 'yes'"];
+        yield 'delete' => ['delete from pair_checks'];
+        yield 'truncate' => ['truncate pair_checks cascade'];
+    }
+
+    #[DataProvider('changes')]
+    public function testTheDatabaseItselfRefusesToChangeTheRecord(string $statement): void
+    {
+        $lot = Lot::factory()->create(['organisation_id' => $this->user->organisation_id]);
+        $this->check($lot, 1, [PairFault::Hole]);
+
+        $this->expectException(QueryException::class);
+        $this->expectExceptionMessage('never changed or deleted');
+        DB::statement($statement);
+    }
+
+    /**
+     * @param list<PairFault> $faults
+     *
+     * @return \Illuminate\Testing\TestResponse<\Illuminate\Http\Response>
+     */
+    private function check(Lot $lot, int $tag, array $faults = [], ?string $uuid = null): \Illuminate\Testing\TestResponse
+    {
+        return $this->post(route('eyewear.checks.store', [$this->event, $lot]), [
+            'uuid' => $uuid ?? Str::uuid7()->toString(),
+            'tag' => $tag,
+            'faults' => array_map(static fn(PairFault $fault): string => $fault->value, $faults),
+        ]);
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Sky;
+
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\DB;
+use Tests\TestCase;
+
+final class SkyPageTest extends TestCase
+{
+    use RefreshDatabase;
+
+    /** Source of the instants: swetest's places with ERFA's frames give C2 at 10:45:26.2 here (core/tests/Sky/reference). */
+    public function testATotalEclipse(): void
+    {
+        $user = $this->member();
+        $this->actingAs($user)->get(route('sky.show', $this->eventOf($user)))->assertOk()
+            ->assertSee('from 10:45:26 CEST')
+            ->assertSeeInOrder(['C1', '09:40:46', '07:40:46', 'C2', '10:45:26', 'Max', '10:46:52', 'C3', '10:48:19', 'C4', '11:59:36'])
+            ->assertSee('Filters stay on until the last bead')
+            ->assertSee('ELP/MPP02');
+    }
+
+    public function testAPartialEclipseThatSetsEclipsed(): void
+    {
+        $user = $this->member();
+        $event = $this->eventOf($user, ['eclipse_date' => '2026-08-12']);
+        $this->actingAs($user)->get(route('sky.show', $event))->assertOk()
+            ->assertSee('Partial: 93.1 % of the Sun\'s area covered at 20:39:05 CEST')
+            ->assertSee('The Sun sets eclipsed at 21:19')
+            ->assertSee('Filters never come off at this place')
+            ->assertSeeInOrder(['C4', 'Sun down']);
+    }
+
+    public function testThePolarDayAndTheEdgeOfThePathAreSaid(): void
+    {
+        $user = $this->member();
+        $north = $this->eventOf($user, ['eclipse_date' => '2033-03-30', 'lat' => 78.2, 'lon' => 15.6, 'timezone' => 'Arctic/Longyearbyen']);
+        $this->actingAs($user)->get(route('sky.show', $north))->assertOk();
+        $edge = $this->eventOf($user, ['lat' => 36.75]);
+        $this->get(route('sky.show', $edge))->assertOk()->assertSee('edge of the path');
+    }
+
+    public function testThePageAsksTheDatabaseLittle(): void
+    {
+        $user = $this->member();
+        $event = $this->eventOf($user);
+        DB::enableQueryLog();
+        $this->actingAs($user)->get(route('sky.show', $event))->assertOk();
+        self::assertLessThan(10, count(DB::getQueryLog()));
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests;
+
+use App\Models\Event;
+use App\Models\Organisation;
+use App\Models\Role;
+use App\Models\User;
+use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
+use RuntimeException;
+
+abstract class TestCase extends LaravelTestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        // The tests empty their database: never that of the running application.
+        $database = config('database.connections.pgsql.database');
+        if (!is_string($database) || !str_starts_with($database, 'shadow_test')) {
+            throw new RuntimeException('Run the tests through bin/test: they need a database of their own.');
+        }
+        $this->withoutVite();
+    }
+
+    protected function member(Role $role = Role::Organiser, ?Organisation $organisation = null): User
+    {
+        return User::factory()->role($role)->create($organisation === null ? [] : ['organisation_id' => $organisation->id]);
+    }
+
+    /** @param array<string, mixed> $fields */
+    protected function eventOf(User $user, array $fields = []): Event
+    {
+        return Event::factory()->create(['organisation_id' => $user->organisation_id] + $fields);
+    }
+}
