@@ -2,11 +2,14 @@ import laravel from "laravel-vite-plugin";
 import { defineConfig } from "vite";
 
 export default defineConfig({
-  plugins: [laravel({ input: ["resources/scss/app.scss", "resources/js/app.js"] })],
-  build: { assetsInlineLimit: 0 },
-  css: {
-    preprocessorOptions: {
-      scss: { quietDeps: true, silenceDeprecations: ["import", "global-builtin", "color-functions", "if-function"] },
+    plugins: [laravel({ input: ["resources/scss/app.scss", "resources/js/app.js"] })],
+    build: { assetsInlineLimit: 0 },
+    css: {
+        preprocessorOptions: {
+            scss: {
+                quietDeps: true,
+                silenceDeprecations: ["import", "global-builtin", "color-functions", "if-function"],
+            },
+        },
     },
-  },
 });

@@ -25,6 +25,7 @@ final readonly class ShadowRibbon
     private const MARGIN = '40 minutes';
     private const DISCS_EACH_SIDE = 6;
     private const SHADE_STOPS = 60;
+    private const LABEL_ROOM_PERCENT = 4.5;
 
     /**
      * @param list<RibbonDisc> $discs
@@ -126,7 +127,10 @@ final readonly class ShadowRibbon
         $hour = $here->local($begin);
         $hour = $hour->setTime((int) $hour->format('G') + 1, 0);
         for (; $hour < $end; $hour = $hour->modify('+1 hour')) {
-            $marks[] = new RibbonMark($percent($hour), $hour->format('H:i'), '', true);
+            // A label nearer to an end would be cut off.
+            if ($percent($hour) > self::LABEL_ROOM_PERCENT && $percent($hour) < 100 - self::LABEL_ROOM_PERCENT) {
+                $marks[] = new RibbonMark($percent($hour), $hour->format('H:i'), '', true);
+            }
         }
 
         return $marks;

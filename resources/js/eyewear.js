@@ -2,14 +2,20 @@
  * Looking pairs over by key: the digits mark faults in the order of the list, Enter records. Works beside the buttons.
  */
 export function pairCheck() {
-  return {
-    key(event) {
-      if (event.ctrlKey || event.metaKey || event.altKey || event.target.matches("input[type=number], input[type=text]")) return;
-      const box = this.$root.querySelector(`[data-key="${CSS.escape(event.key)}"]`);
-      if (!box) return;
-      event.preventDefault();
-      box.checked = !box.checked;
-      box.focus();
-    },
-  };
+    return {
+        key(event) {
+            if (
+                event.ctrlKey ||
+                event.metaKey ||
+                event.altKey ||
+                event.target.matches("input[type=number], input[type=text]")
+            )
+                return;
+            const box = this.$root.querySelector(`[data-key="${CSS.escape(event.key)}"]`);
+            if (!box) return;
+            event.preventDefault();
+            box.checked = !box.checked;
+            box.focus();
+        },
+    };
 }

@@ -4,74 +4,77 @@ const SVG_Y_DOWN = -1;
 
 /** The Sun's disc at the chosen minute. The server computed every sample; here they are only shown. */
 export function skyDisc() {
-  return {
-    samples: [],
-    index: 0,
+    return {
+        samples: [],
+        index: 0,
 
-    init() {
-      const data = pageData("disc-samples");
-      this.samples = data.samples;
-      this.index = data.deepest;
-      this.begin = data.begin;
-      this.end = data.end;
-      this.$watch("index", () => this.draw());
-      this.draw();
-    },
+        init() {
+            const data = pageData("disc-samples");
+            this.samples = data.samples;
+            this.index = data.deepest;
+            this.begin = data.begin;
+            this.end = data.end;
+            this.$watch("index", () => this.draw());
+            this.draw();
+        },
 
-    move() {
-      this.index = Number(this.$refs.slider.value);
-    },
+        move() {
+            this.index = Number(this.$refs.slider.value);
+        },
 
-    /** Jumps to a contact by its name, which the button carries. */
-    jump(event) {
-      const name = event.currentTarget.dataset.contact;
-      this.index = this.samples.findIndex((s) => s.n === name);
-      this.$refs.slider.value = this.index;
-    },
+        /** Jumps to a contact by its name, which the button carries. */
+        jump(event) {
+            const name = event.currentTarget.dataset.contact;
+            this.index = this.samples.findIndex((s) => s.n === name);
+            this.$refs.slider.value = this.index;
+        },
 
-    draw() {
-      const s = this.samples[this.index];
-      const set = (ref, attributes) =>
-        Object.entries(attributes).forEach(([name, value]) => this.$refs[ref].setAttribute(name, value));
-      set("moon", { cx: s.x, cy: SVG_Y_DOWN * s.y, r: s.r });
-      set("shade", { opacity: s.o });
-      set("corona", { visibility: s.o >= 1 ? "visible" : "hidden" });
-      this.$refs.slider.setAttribute("aria-valuetext", this.reading());
-      const cursor = document.getElementById("ribbon-cursor");
-      const percent = `${((s.s - this.begin) / (this.end - this.begin)) * 100}%`;
-      cursor.setAttribute("x1", percent);
-      cursor.setAttribute("x2", percent);
-      cursor.setAttribute("visibility", "visible");
-    },
+        draw() {
+            const s = this.samples[this.index];
+            const set = (ref, attributes) =>
+                Object.entries(attributes).forEach(([name, value]) => this.$refs[ref].setAttribute(name, value));
+            set("moon", { cx: s.x, cy: SVG_Y_DOWN * s.y, r: s.r });
+            set("shade", { opacity: s.o });
+            set("corona", { visibility: s.o >= 1 ? "visible" : "hidden" });
+            this.$refs.slider.setAttribute("aria-valuetext", this.reading());
+            const cursor = document.getElementById("ribbon-cursor");
+            const percent = `${((s.s - this.begin) / (this.end - this.begin)) * 100}%`;
+            cursor.setAttribute("x1", percent);
+            cursor.setAttribute("x2", percent);
+            cursor.setAttribute("visibility", "visible");
+        },
 
-    current() {
-      return this.samples[this.index];
-    },
+        current() {
+            return this.samples[this.index];
+        },
 
-    title() {
-      const s = this.current();
-      return s.n ? `${s.t}  ${s.n}` : s.t;
-    },
+        title() {
+            const s = this.current();
+            return s.n ? `${s.t}  ${s.n}` : s.t;
+        },
 
-    covered() {
-      const s = this.current();
-      return this.$root.dataset.covered.replace(":area", this.percent(s.o)).replace(":diameter", s.m.toFixed(3));
-    },
+        covered() {
+            const s = this.current();
+            return this.$root.dataset.covered.replace(":area", this.percent(s.o)).replace(":diameter", s.m.toFixed(3));
+        },
 
-    place() {
-      const s = this.current();
-      return s.up
-        ? this.$root.dataset.place.replace(":alt", s.alt.toFixed(1)).replace(":az", s.az.toFixed(1)).replace(":compass", s.c)
-        : this.$root.dataset.down;
-    },
+        place() {
+            const s = this.current();
+            return s.up
+                ? this.$root.dataset.place
+                      .replace(":alt", s.alt.toFixed(1))
+                      .replace(":az", s.az.toFixed(1))
+                      .replace(":compass", s.c)
+                : this.$root.dataset.down;
+        },
 
-    reading() {
-      return `${this.title()}, ${this.covered()}, ${this.place()}`;
-    },
+        reading() {
+            return `${this.title()}, ${this.covered()}, ${this.place()}`;
+        },
 
-    /** What is not all is never rounded up to 100. */
-    percent(fraction) {
-      return fraction >= 1 ? "100" : Math.min(99.9, fraction * 100).toFixed(1);
-    },
-  };
+        /** What is not all is never rounded up to 100. */
+        percent(fraction) {
+            return fraction >= 1 ? "100" : Math.min(99.9, fraction * 100).toFixed(1);
+        },
+    };
 }

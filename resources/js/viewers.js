@@ -2,36 +2,36 @@ import { afterPause, fetchPiece } from "./page.js";
 
 /** A box being designed: its numbers and picture follow the fields; the server computes them. */
 export function boxDesign() {
-  return {
-    waiting: false,
+    return {
+        waiting: false,
 
-    init() {
-      this.later = afterPause(200, () => this.preview());
-    },
+        init() {
+            this.later = afterPause(200, () => this.preview());
+        },
 
-    change() {
-      this.later();
-    },
+        change() {
+            this.later();
+        },
 
-    /** Takes over the hole that a school calls best. */
-    take(event) {
-      const button = event.target.closest("[data-hole]");
-      if (!button) return;
-      this.$refs.hole.value = button.dataset.hole;
-      this.preview();
-    },
+        /** Takes over the hole that a school calls best. */
+        take(event) {
+            const button = event.target.closest("[data-hole]");
+            if (!button) return;
+            this.$refs.hole.value = button.dataset.hole;
+            this.preview();
+        },
 
-    async preview() {
-      this.waiting = true;
-      const fields = Object.fromEntries(new FormData(this.$refs.form));
-      const piece = await fetchPiece(this.$root.dataset.preview, {
-        distance_mm: fields.distance_mm,
-        hole_mm: fields.hole_mm,
-        screen_side: fields.screen_side,
-      });
-      this.waiting = false;
-      this.$refs.refused.hidden = piece !== null;
-      if (piece !== null) this.$refs.box.innerHTML = piece;
-    },
-  };
+        async preview() {
+            this.waiting = true;
+            const fields = Object.fromEntries(new FormData(this.$refs.form));
+            const piece = await fetchPiece(this.$root.dataset.preview, {
+                distance_mm: fields.distance_mm,
+                hole_mm: fields.hole_mm,
+                screen_side: fields.screen_side,
+            });
+            this.waiting = false;
+            this.$refs.refused.hidden = piece !== null;
+            if (piece !== null) this.$refs.box.innerHTML = piece;
+        },
+    };
 }

@@ -1,0 +1,32 @@
+import { expect, expectAccessible, expectNoSidewaysScroll, signIn, test } from "./support.js";
+
+test("a checker works through pairs by key on a phone and takes one back", async ({ page }) => {
+    await page.setViewportSize({ width: 390, height: 844 });
+    await signIn(page, "checker");
+    await page.getByRole("link", { name: /Totality on the sea wall/ }).click();
+    await page.getByRole("link", { name: /Glasses/ }).click();
+    await expect(page.getByRole("link", { name: "Add a lot" })).toHaveCount(0);
+    await page.getByRole("link", { name: "Gaviota 27-A" }).click();
+    await expectNoSidewaysScroll(page);
+
+    await page.getByRole("button", { name: "Record" }).focus();
+    await page.keyboard.press("9");
+    await expect(page.getByRole("checkbox", { name: /dirt/ })).toBeChecked();
+    await page.keyboard.press("Enter");
+    await expect(page.getByRole("row", { name: /^37 Hold dirt/ })).toBeVisible();
+    await expect(page.getByLabel("Tag", { exact: true })).toHaveValue("38");
+
+    await page.getByRole("button", { name: "Take back tag 37" }).click();
+    await expect(page.getByRole("row", { name: /^37 taken back/ })).toBeVisible();
+    await expectAccessible(page);
+});
+
+test("a tag outside the lot is refused beside its field and the marks are kept", async ({ page }) => {
+    await signIn(page, "checker");
+    await page.goto("/events/2/glasses/1");
+    await page.getByLabel("Tag", { exact: true }).fill("9999");
+    await page.getByRole("checkbox", { name: /crease/ }).check();
+    await page.getByRole("button", { name: "Record" }).click();
+    await expect(page.locator("#tag-fault")).toContainText("from 1 to 400");
+    await expect(page.getByRole("checkbox", { name: /crease/ })).toBeChecked();
+});

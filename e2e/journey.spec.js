@@ -1,0 +1,83 @@
+import { expect, expectAccessible, signIn, test } from "./support.js";
+
+test("a newcomer goes from sign-in to a designed box", async ({ page }) => {
+    await page.goto("/login");
+    await expectAccessible(page);
+    await signIn(page);
+    await expectAccessible(page);
+
+    // A new event: a place from the few, an eclipse from the list that follows it, a title.
+    await page.getByRole("link", { name: "New event" }).click();
+    await expectAccessible(page);
+    await page.getByLabel("One of these").selectOption("Luxor, Egypt");
+    await expect(page.getByLabel("Time zone")).toHaveValue("Africa/Cairo");
+    const row = page.getByRole("row", { name: /2 Aug 2027/ });
+    await expect(row).toContainText("total at 13:05 EEST, for 6 min");
+    await page.getByRole("button", { name: "Make the event" }).click();
+
+    // Two things were forgotten: said at their fields, and the place is still there.
+    await expect(page.getByRole("alert")).toContainText("Nothing was saved yet.");
+    await expect(page.locator("#eclipse_date ~ .fault")).toContainText("Choose an eclipse");
+    await expect(page.getByLabel("Latitude")).toHaveValue("25.6989");
+    await row.getByRole("radio").check();
+    await page.getByLabel("Title").fill("Totality by the temple");
+    await page.getByRole("button", { name: "Make the event" }).click();
+
+    // The times.
+    await expect(page.getByText(/Totality 6 min \d\d s, from 13:0\d:\d\d EEST/)).toBeVisible();
+    for (const contact of ["C1", "C2", "Max", "C3", "C4"]) {
+        await expect(page.getByRole("row", { name: new RegExp(`^${contact} `) })).toContainText(/\d\d:\d\d:\d\d/);
+    }
+    await page.getByText("Show the sums").click();
+    await expect(page.getByText("ΔT = TT − UT1")).toBeVisible();
+    await expectAccessible(page);
+
+    // A lot of glasses, first with a doubtful report, then mended.
+    await page.getByRole("link", { name: /Glasses/ }).click();
+    await expectAccessible(page);
+    await page.getByRole("link", { name: "Add a lot" }).click();
+    await page.getByLabel("Label of the lot").fill("Temple batch");
+    await page.getByLabel("Number of pairs").fill("12");
+    const answer = (question, choice) =>
+        page.getByRole("group", { name: question }).getByRole("radio", { name: choice, exact: true }).check();
+    await answer("Is the maker named", "yes");
+    await answer("Is the maker's address", "yes");
+    await answer("Which standard", "ISO 12312-2");
+    await answer("Are there instructions", "yes");
+    await answer("Are the warnings", "yes");
+    await answer("Where did they come from", "the maker");
+    await answer("Which test report", "none");
+    await expectAccessible(page);
+    await page.getByRole("button", { name: "See the verdict" }).click();
+    await expect(page.getByRole("region", { name: "Verdict" })).toContainText("There is no laboratory report.");
+    await page.getByRole("link", { name: "Change the papers" }).click();
+    await answer("Which test report", "names this product and batch");
+    await page.getByRole("button", { name: "Keep" }).click();
+    await expect(page.getByRole("region", { name: "Verdict" })).toContainText("Papers in order");
+
+    // One pair is fit, the next is scratched.
+    await page.getByRole("button", { name: "Record" }).click();
+    await expect(page.getByLabel("Tag", { exact: true })).toHaveValue("2");
+    await page.getByRole("checkbox", { name: /scratch/ }).check();
+    await page.getByRole("button", { name: "Record" }).click();
+    await expect(page.getByRole("row", { name: /^2 Withdraw and destroy scratch/ })).toBeVisible();
+    await expect(page.getByRole("row", { name: /^1 Fit to use/ })).toBeVisible();
+    await expectAccessible(page);
+
+    // A box whose hole is too wide, until the best one is taken.
+    await page.getByRole("link", { name: /Viewers/ }).click();
+    await page.getByRole("link", { name: "Design a box" }).click();
+    await page.getByLabel("Name").fill("Temple box");
+    await page.getByLabel("Hole to screen").fill("450");
+    await page.getByLabel("Width of the hole").fill("9");
+    await expect(page.getByText("Shows no Sun")).toBeVisible();
+    await page.getByRole("button", { name: "Take it 1.56" }).click();
+    await expect(page.getByText("Shows the Sun")).toBeVisible();
+    await expect(page.getByLabel("Width of the hole")).toHaveValue("0.78");
+    await expectAccessible(page);
+    await page.getByRole("button", { name: "Keep this design" }).click();
+    await expect(page.getByRole("status")).toContainText("Kept.");
+    await page.getByRole("link", { name: /Viewers/ }).click();
+    await expect(page.getByRole("row", { name: /Temple box/ })).toContainText("4.1 mm");
+    await expectAccessible(page);
+});

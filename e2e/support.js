@@ -1,0 +1,36 @@
+import AxeBuilder from "@axe-core/playwright";
+import { test as base, expect } from "@playwright/test";
+
+/** A page that fails its test on any error in the console, a refused policy among them. */
+export const test = base.extend({
+    page: async ({ page }, use) => {
+        const errors = [];
+        page.on("console", (message) => message.type() === "error" && errors.push(message.text()));
+        page.on("pageerror", (error) => errors.push(error.message));
+        await use(page);
+        expect(errors.filter((text) => !text.includes("status of 422"))).toEqual([]);
+    },
+});
+
+export { expect };
+
+export async function signIn(page, who = "organiser") {
+    await page.goto("/login");
+    await page.getByLabel("E-mail address").fill(`${who}@marea-baja.example`);
+    await page.getByLabel("Password").fill(process.env.DEMO_PASSWORD);
+    await page.getByRole("button", { name: "Sign in" }).click();
+    await expect(page.getByRole("heading", { name: "Events" })).toBeVisible();
+}
+
+/** WCAG 2.2 AA by axe, with no exception. */
+export async function expectAccessible(page) {
+    const { violations } = await new AxeBuilder({ page })
+        .withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"])
+        .analyze();
+    expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target).join(" | ")}`)).toEqual([]);
+}
+
+export async function expectNoSidewaysScroll(page) {
+    const [content, window] = await page.evaluate(() => [document.documentElement.scrollWidth, window.innerWidth]);
+    expect(content).toBeLessThanOrEqual(window);
+}
