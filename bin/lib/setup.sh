@@ -107,11 +107,14 @@ web_server() {
   printf '%s' "$!"
 }
 
-# The process group of this folder's web server, if it runs: the number in a stale file may be another program's by now.
+# runs_as PID TEXT: whether that process lives and has TEXT in its command line. The number in a stale file may be nobody's,
+# a zombie's or another program's by now.
+runs_as() { { tr '\0' ' ' < "/proc/$1/cmdline"; } 2>/dev/null | grep -qF -- "$2"; }
+
+# The process group of this folder's web server, if it runs.
 web_group() {
   local pid
-  pid=$(cat var/run/web.pid 2>/dev/null) || return 1
-  tr '\0' ' ' < "/proc/$pid/cmdline" 2>/dev/null | grep -qF -- "$PWD/vendor/laravel/" && printf '%s' "$pid"
+  pid=$(cat var/run/web.pid 2>/dev/null) && runs_as "$pid" "$PWD/vendor/laravel/" && printf '%s' "$pid"
 }
 
 stop_web() {
