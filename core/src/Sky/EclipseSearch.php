@@ -13,7 +13,7 @@ use KeenShadow\Core\Time\JulianDate;
 final readonly class EclipseSearch
 {
     /** Raised whenever a change moves a result, so that nothing kept from before is taken for new. */
-    public const VERSION = 1;
+    public const VERSION = 2;
 
     public const FIRST_YEAR = 1900;
     public const LAST_YEAR = 2199;

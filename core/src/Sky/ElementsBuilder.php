@@ -6,6 +6,7 @@ namespace KeenShadow\Core\Sky;
 
 use KeenShadow\Core\Geometry\Angle;
 use KeenShadow\Core\Geometry\ChebyshevFit;
+use KeenShadow\Core\Geometry\Vector3;
 
 /**
  * Builds Besselian elements from the places of Sun and Moon (Explanatory Supplement, chapter Eclipses): five
@@ -22,7 +23,15 @@ final readonly class ElementsBuilder
     {
         $t0 = round($aboutJulianDateTt * 24) / 24;
         $fit = new ChebyshevFit(self::NODES, BesselianElements::HALF_WIDTH_HOURS);
-        $nodes = array_map(fn(float $hours): array => $this->node($t0 + $hours / 24, $radii), $fit->nodes());
+        $days = array_map(static fn(float $hours): float => $hours / 24, $fit->nodes());
+        $orientations = array_map(static fn(float $d): EarthOrientation => EarthOrientation::at($t0 + $d), $days);
+        $places = $this->ephemeris->near($t0, $days, $orientations);
+        $nodes = array_map(
+            static fn(EarthOrientation $o, Vector3 $sunKm, Vector3 $moonKm): array => self::node($o, $sunKm, $moonKm, $radii),
+            $orientations,
+            $places['sun'],
+            $places['moon'],
+        );
         $middle = $nodes[intdiv(self::NODES, 2)];
         // μ turns by a whole day's angle in a day: unwrapped about that, or no polynomial fits it.
         $mu = [];
@@ -47,11 +56,10 @@ final readonly class ElementsBuilder
     }
 
     /** @return array{x: float, y: float, d: float, mu: float, l1: float, l2: float, tanF1: float, tanF2: float, sunDistance: float} */
-    private function node(float $julianDateTt, Radii $radii): array
+    private static function node(EarthOrientation $orientation, Vector3 $sunKm, Vector3 $moonKm, Radii $radii): array
     {
-        $orientation = EarthOrientation::at($julianDateTt);
-        $moon = $this->ephemeris->moonKm($julianDateTt, $orientation)->times(1 / Radii::EARTH_KM);
-        $sun = $this->ephemeris->sunKm($julianDateTt, $orientation)->times(1 / Radii::EARTH_KM);
+        $moon = $moonKm->times(1 / Radii::EARTH_KM);
+        $sun = $sunKm->times(1 / Radii::EARTH_KM);
         $axis = $sun->minus($moon);
         $g = $axis->length();
         $a = $axis->longitudeRad();

@@ -48,19 +48,39 @@ final readonly class MoonTheory
      */
     public function geocentricKm(float $t): Vector3
     {
-        $ofDate = Vector3::fromSpherical(
-            $this->distance->at($t),
-            $this->meanLongitude->at($t) + $this->longitude->at($t) * Angle::ARCSEC,
-            $this->latitude->at($t) * Angle::ARCSEC,
-        );
+        return $this->place($t, $this->longitude->at($t), $this->latitude->at($t), $this->distance->at($t));
+    }
 
-        return $this->eclipticToIcrs->apply($this->inertial($ofDate, $t));
+    /**
+     * The same places at a few moments close to T.
+     *
+     * @param list<float> $offsets Julian centuries to add to T, four hours at most
+     *
+     * @return list<Vector3>
+     */
+    public function geocentricKmNear(float $t, array $offsets): array
+    {
+        return array_map(
+            fn(float $offset, float $l, float $b, float $r): Vector3 => $this->place($t + $offset, $l, $b, $r),
+            $offsets,
+            $this->longitude->near($t, $offsets),
+            $this->latitude->near($t, $offsets),
+            $this->distance->near($t, $offsets),
+        );
     }
 
     /** Distance good to some 100 km, for the light-time. */
     public function roughDistanceKm(float $t): float
     {
         return $this->distance->roughly($t);
+    }
+
+    private function place(float $t, float $longitudeArcsec, float $latitudeArcsec, float $distanceKm): Vector3
+    {
+        $longitude = $this->meanLongitude->at($t) + $longitudeArcsec * Angle::ARCSEC;
+        $ofDate = Vector3::fromSpherical($distanceKm, $longitude, $latitudeArcsec * Angle::ARCSEC);
+
+        return $this->eclipticToIcrs->apply($this->inertial($ofDate, $t));
     }
 
     private function inertial(Vector3 $v, float $t): Vector3

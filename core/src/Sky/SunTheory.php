@@ -43,14 +43,34 @@ final readonly class SunTheory
      */
     public function geocentricKm(float $t): Vector3
     {
-        $earth = Vector3::fromSpherical($this->distance->at($t), $this->longitude->at($t), $this->latitude->at($t));
+        return $this->place($this->distance->at($t), $this->longitude->at($t), $this->latitude->at($t));
+    }
 
-        return $this->eclipticToFk5->apply($earth->times(-self::AU_KM));
+    /**
+     * The same places at a few moments close to T.
+     *
+     * @param list<float> $offsets Julian centuries to add to T, four hours at most
+     *
+     * @return list<Vector3>
+     */
+    public function geocentricKmNear(float $t, array $offsets): array
+    {
+        return array_map(
+            $this->place(...),
+            $this->distance->near($t, $offsets),
+            $this->longitude->near($t, $offsets),
+            $this->latitude->near($t, $offsets),
+        );
     }
 
     /** Distance good to 0.0002 au, for the light-time. */
     public function roughDistanceKm(float $t): float
     {
         return $this->distance->roughly($t) * self::AU_KM;
+    }
+
+    private function place(float $distanceAu, float $lonRad, float $latRad): Vector3
+    {
+        return $this->eclipticToFk5->apply(Vector3::fromSpherical(-$distanceAu * self::AU_KM, $lonRad, $latRad));
     }
 }
