@@ -8,11 +8,15 @@ use App\Models\Event;
 use App\Models\Organisation;
 use App\Models\Role;
 use App\Models\User;
+use Database\Seeders\ReferenceSeeder;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
 use RuntimeException;
 
 abstract class TestCase extends LaravelTestCase
 {
+    /** Catalogue and gazetteer, loaded once with the migrations. */
+    protected string $seeder = ReferenceSeeder::class;
+
     protected function setUp(): void
     {
         parent::setUp();

@@ -4,14 +4,19 @@ declare(strict_types=1);
 
 namespace App\Exports;
 
-use DateTimeImmutable;
 use KeenShadow\Core\Sky\ContactName;
 use KeenShadow\Core\Sky\LocalCircumstances;
 use KeenShadow\Core\Sky\LocalKind;
+use KeenShadow\Core\Sky\Observer;
 
 /** Local circumstances as the flat record of docs/FORMATS.md: UTC in ISO 8601 with milliseconds, degrees, seconds. */
 final class CircumstancesRecord
 {
+    public const KEYS = [
+        'name', 'date', 'lat', 'lon', 'height_m', 'delta_t_s', 'type', 'c1', 'c2', 'max', 'c3', 'c4', 'c1_up', 'c2_up', 'c3_up', 'c4_up',
+        'magnitude', 'obscuration', 'altitude_deg', 'azimuth_deg', 'duration_s',
+    ];
+
     private const CONTACTS = [
         'c1' => ContactName::C1,
         'c2' => ContactName::C2,
@@ -21,16 +26,24 @@ final class CircumstancesRecord
     ];
 
     /** @return array<string, string|float|bool|null> */
-    public static function of(LocalCircumstances $c): array
+    public static function of(?string $name, string $date, Observer $observer, LocalCircumstances $c): array
     {
-        $record = ['type' => $c->kind->value];
-        foreach (self::CONTACTS as $key => $name) {
-            $contact = $c->contact($name);
-            $record[$key] = $contact === null ? null : self::iso($contact->time());
+        $record = [
+            'name' => $name,
+            'date' => $date,
+            'lat' => $observer->latDeg,
+            'lon' => $observer->lonDeg,
+            'height_m' => $observer->heightM,
+            'delta_t_s' => round($c->deepest->deltaT->seconds, 3),
+            'type' => $c->kind->value,
+        ];
+        foreach (self::CONTACTS as $key => $contactName) {
+            $contact = $c->contact($contactName);
+            $record[$key] = $contact === null ? null : Iso::instant($contact->time());
         }
-        foreach (self::CONTACTS as $key => $name) {
-            if ($name !== ContactName::Maximum) {
-                $record[$key . '_up'] = $c->contact($name)?->view->isSunUp();
+        foreach (self::CONTACTS as $key => $contactName) {
+            if ($contactName !== ContactName::Maximum) {
+                $record[$key . '_up'] = $c->contact($contactName)?->view->isSunUp();
             }
         }
         $seen = $c->kind !== LocalKind::None;
@@ -43,11 +56,5 @@ final class CircumstancesRecord
             'azimuth_deg' => $seen ? round($c->deepest->azimuthDeg(), 4) : null,
             'duration_s' => $duration === null ? null : round($duration, 3),
         ];
-    }
-
-    /** Rounded, not cut, to the millisecond. */
-    private static function iso(DateTimeImmutable $time): string
-    {
-        return $time->modify('+500 microseconds')->format('Y-m-d\TH:i:s.v\Z');
     }
 }

@@ -10,7 +10,7 @@ final readonly class CsvRow
     /** @param array<string, string> $cells */
     public function __construct(
         public int $line,
-        private array $cells,
+        public array $cells,
         private ?string $fault = null,
     ) {}
 

@@ -18,11 +18,11 @@ final readonly class CsvTable
     /**
      * @param string $path a file, or - for standard input
      * @param list<string> $needed columns that must be there
-     * @param list<string> $allowed further columns that may be
+     * @param list<string>|null $allowed further columns that may be, null for any
      *
      * @throws ImportException when the file cannot be read or its header does not fit
      */
-    public static function open(string $path, array $needed, array $allowed): self
+    public static function open(string $path, array $needed, ?array $allowed): self
     {
         $stream = $path === '-' ? STDIN : (is_file($path) && is_readable($path) ? fopen($path, 'r') : false);
         if ($stream === false) {
@@ -35,9 +35,9 @@ final readonly class CsvTable
         $columns = array_map(static fn(?string $cell): string => trim((string) $cell), $header);
         $columns[0] = ltrim($columns[0], self::BYTE_ORDER_MARK);
         $missing = array_diff($needed, $columns);
-        $strange = array_diff($columns, $needed, $allowed);
+        $strange = $allowed === null ? [] : array_diff($columns, $needed, $allowed);
         if ($missing !== [] || $strange !== [] || count(array_unique($columns)) !== count($columns)) {
-            throw new ImportException('Line 1: the columns must be ' . implode(',', $needed) . ' and may be ' . implode(',', $allowed)
+            throw new ImportException('Line 1: the columns must be ' . implode(',', $needed) . ' and may be ' . implode(',', $allowed ?? [])
                 . ', each once; found ' . implode(',', $columns) . '.');
         }
 

@@ -22,7 +22,7 @@ use KeenShadow\Core\Viewers\ScreenSide;
 
 /**
  * The demo: a made-up organisation on the bay of Cádiz and its three eclipses. Everything in it is invented.
- * Does nothing where there is an organisation already.
+ * The catalogue and the gazetteer come first; the demo is left alone where there is an organisation already.
  */
 final class DatabaseSeeder extends Seeder
 {
@@ -30,6 +30,7 @@ final class DatabaseSeeder extends Seeder
 
     public function run(): void
     {
+        $this->call(ReferenceSeeder::class);
         if (Organisation::query()->exists()) {
             return;
         }

@@ -4,55 +4,62 @@ declare(strict_types=1);
 
 namespace App\Pages\Sky;
 
+use App\Models\CatalogueEclipse;
 use DateTimeImmutable;
-use Illuminate\Contracts\Cache\Repository;
+use DateTimeZone;
 use KeenShadow\Core\Sky\EclipseSearch;
+use KeenShadow\Core\Sky\LunarEclipse;
 use KeenShadow\Core\Sky\SkyException;
 use KeenShadow\Core\Sky\SolarEclipse;
 
-/** The eclipses, each computed once: they are kept by date and by the version of the way they are computed. */
+/** The eclipses of 1900–2199 from the catalogue in the database. */
 final readonly class Eclipses
 {
-    public function __construct(
-        private EclipseSearch $search,
-        private Repository $cache,
-    ) {}
+    /** The Moon is full about this long after or before it is new. */
+    private const HALF_MONTH = '18 days';
 
-    /** @throws SkyException when the date has none */
+    /**
+     * The solar eclipse that is going on at some moment of a UTC date.
+     *
+     * @throws SkyException when it is no date, outside the years, or has no eclipse
+     */
     public function onDate(string $date): SolarEclipse
     {
-        return $this->cache->rememberForever(
-            'eclipse:' . EclipseSearch::VERSION . ':' . $date,
-            fn(): SolarEclipse => $this->search->onDate($date),
-        );
+        $noon = EclipseSearch::day($date)->setTime(12, 0);
+        $near = CatalogueEclipse::query()->where('body', CatalogueEclipse::SUN)
+            ->whereBetween('greatest_at', [$noon->modify('-' . EclipseSearch::REACH_SECONDS . ' seconds'), $noon->modify('+' . EclipseSearch::REACH_SECONDS . ' seconds')])
+            ->first();
+
+        return $near?->solar() ?? throw SkyException::noEclipseOn($date);
     }
 
     /**
-     * Those to come, in order.
+     * The solar eclipses to come, in order.
      *
      * @return list<SolarEclipse>
      */
     public function after(DateTimeImmutable $moment, int $years): array
     {
-        $first = (int) $moment->format('Y');
-        $found = [];
-        for ($year = $first; $year <= min($first + $years, EclipseSearch::LAST_YEAR); ++$year) {
-            foreach ($this->inYear($year) as $eclipse) {
-                if ($eclipse->greatest() > $moment) {
-                    $found[] = $eclipse;
-                }
-            }
-        }
+        $moment = $moment->setTimezone(new DateTimeZone('UTC'));
 
-        return $found;
+        return array_values(CatalogueEclipse::query()->where('body', CatalogueEclipse::SUN)
+            ->whereBetween('greatest_at', [$moment, $moment->modify("+{$years} years")])
+            ->orderBy('greatest_at')->get()
+            ->map(static fn(CatalogueEclipse $e): SolarEclipse => $e->solar())->all());
     }
 
-    /** @return list<SolarEclipse> */
-    private function inYear(int $year): array
+    /**
+     * The lunar eclipses half a month before and after a solar one, in order.
+     *
+     * @return list<LunarEclipse>
+     */
+    public function pairedWith(SolarEclipse $eclipse): array
     {
-        return $this->cache->rememberForever(
-            'eclipses:' . EclipseSearch::VERSION . ':' . $year,
-            fn(): array => iterator_to_array($this->search->inYears($year, $year), false),
-        );
+        $greatest = $eclipse->greatest()->setTimezone(new DateTimeZone('UTC'));
+
+        return array_values(CatalogueEclipse::query()->where('body', CatalogueEclipse::MOON)
+            ->whereBetween('greatest_at', [$greatest->modify('-' . self::HALF_MONTH), $greatest->modify('+' . self::HALF_MONTH)])
+            ->orderBy('greatest_at')->get()
+            ->map(static fn(CatalogueEclipse $e): LunarEclipse => $e->lunar())->all());
     }
 }

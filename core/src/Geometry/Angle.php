@@ -28,6 +28,25 @@ final class Angle
         return $r > M_PI ? $r - self::TAU : $r;
     }
 
+    /**
+     * A running angle freed of its jumps of a whole turn.
+     *
+     * @param list<float> $rad what was found, each in any turn
+     * @param list<float> $expectedRad roughly how far it runs at each place, from any zero
+     *
+     * @return list<float> the same angles, each in the turn that goes with the first
+     */
+    public static function unwrappedRad(array $rad, array $expectedRad): array
+    {
+        $unwrapped = [];
+        foreach ($rad as $k => $angle) {
+            $turned = $rad[0] + $expectedRad[$k] - $expectedRad[0];
+            $unwrapped[] = $turned + self::signedRad($angle - $turned);
+        }
+
+        return $unwrapped;
+    }
+
     /** The same direction in 0 ≤ angle < 360. */
     public static function positiveDeg(float $deg): float
     {

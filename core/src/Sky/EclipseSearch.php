@@ -6,20 +6,18 @@ namespace KeenShadow\Core\Sky;
 
 use DateTimeImmutable;
 use DateTimeZone;
+use KeenShadow\Core\Geometry\PlanePath;
 use KeenShadow\Core\Time\DeltaT;
 use KeenShadow\Core\Time\JulianDate;
 
 /** Finds the solar eclipses of a time span, or the one of a date, and tells their kind. */
 final readonly class EclipseSearch
 {
-    /** Raised whenever a change moves a result, so that nothing kept from before is taken for new. */
-    public const VERSION = 2;
-
     public const FIRST_YEAR = 1900;
     public const LAST_YEAR = 2199;
 
-    /** The penumbra leaves the Earth at most this long after greatest eclipse. */
-    private const HALF_LENGTH_DAYS = 3.3 / 24;
+    /** An eclipse whose greatest moment is this far from a date's noon still touches that date: half a day, and 3.3 h of shadow. */
+    public const REACH_SECONDS = 43200 + 11880;
 
     private ElementsBuilder $builder;
     private Radii $radii;
@@ -33,28 +31,40 @@ final readonly class EclipseSearch
     /**
      * All eclipses of whole years, in order.
      *
-     * @return iterable<SolarEclipse>
+     * @return iterable<int, SolarEclipse>
      *
      * @throws SkyException outside 1900–2199
      */
     public function inYears(int $first, int $last): iterable
     {
-        if ($first < self::FIRST_YEAR || $last > self::LAST_YEAR) {
+        return $this->from(...self::span($first, $last));
+    }
+
+    /**
+     * From the beginning of one year to the end of another.
+     *
+     * @return array{DateTimeImmutable, DateTimeImmutable}
+     *
+     * @throws SkyException outside 1900–2199
+     */
+    public static function span(int $first, int $last): array
+    {
+        if ($first < self::FIRST_YEAR || $last > self::LAST_YEAR || $first > $last) {
             throw SkyException::outsideYears(self::FIRST_YEAR, self::LAST_YEAR);
         }
 
-        return $this->from(new DateTimeImmutable($first . '-01-01T00:00Z'), new DateTimeImmutable(($last + 1) . '-01-01T00:00Z'));
+        return [new DateTimeImmutable($first . '-01-01T00:00Z'), new DateTimeImmutable(($last + 1) . '-01-01T00:00Z')];
     }
 
     /**
      * All eclipses whose greatest moment lies in a span, in order.
      *
-     * @return iterable<SolarEclipse>
+     * @return iterable<int, SolarEclipse>
      */
     public function from(DateTimeImmutable $begin, DateTimeImmutable $end): iterable
     {
-        $lastLunation = NewMoon::lunationNear(JulianDate::fromDateTime($end)) + 1;
-        for ($k = NewMoon::lunationNear(JulianDate::fromDateTime($begin)) - 1; $k <= $lastLunation; ++$k) {
+        $lastLunation = Syzygy::lunationNear(JulianDate::fromDateTime($end)) + 1;
+        for ($k = Syzygy::lunationNear(JulianDate::fromDateTime($begin)) - 1; $k <= $lastLunation; ++$k) {
             $eclipse = $this->ofLunation($k);
             if ($eclipse !== null && $eclipse->greatest() >= $begin && $eclipse->greatest() < $end) {
                 yield $eclipse;
@@ -71,35 +81,44 @@ final readonly class EclipseSearch
      */
     public function onDate(string $date): SolarEclipse
     {
-        $day = DateTimeImmutable::createFromFormat('!Y-m-d', $date, new DateTimeZone('UTC'));
-        if ($day === false || $day->format('Y-m-d') !== $date) {
-            throw SkyException::notADate($date);
-        }
-        $year = (int) $day->format('Y');
-        if ($year < self::FIRST_YEAR || $year > self::LAST_YEAR) {
-            throw SkyException::outsideYears(self::FIRST_YEAR, self::LAST_YEAR);
-        }
-        $noon = JulianDate::fromDateTime($day) + 0.5;
-        $eclipse = $this->ofLunation(NewMoon::lunationNear($noon));
+        $noon = JulianDate::fromDateTime(self::day($date)) + 0.5;
+        $eclipse = $this->ofLunation(Syzygy::lunationNear($noon));
         if ($eclipse === null) {
             throw SkyException::noEclipseOn($date);
         }
-        $greatest = JulianDate::fromDateTime($eclipse->greatest());
-        if (abs($greatest - $noon) > 0.5 + self::HALF_LENGTH_DAYS) {
+        if (abs(JulianDate::fromDateTime($eclipse->greatest()) - $noon) * 86400 > self::REACH_SECONDS) {
             throw SkyException::noEclipseOn($date);
         }
 
         return $eclipse;
     }
 
+    /**
+     * The beginning of a UTC date.
+     *
+     * @param string $date YYYY-MM-DD
+     *
+     * @throws SkyException when it is no date or outside the years
+     */
+    public static function day(string $date): DateTimeImmutable
+    {
+        $day = DateTimeImmutable::createFromFormat('!Y-m-d', $date, new DateTimeZone('UTC'));
+        if ($day === false || $day->format('Y-m-d') !== $date) {
+            throw SkyException::notADate($date);
+        }
+        self::span((int) $day->format('Y'), (int) $day->format('Y'));
+
+        return $day;
+    }
+
     private function ofLunation(int $k): ?SolarEclipse
     {
-        $newMoon = NewMoon::ofLunation($k);
-        if (!$newMoon->mayEclipseTheSun()) {
+        $newMoon = Syzygy::newMoon($k);
+        if (!$newMoon->mayEclipse()) {
             return null;
         }
         $elements = $this->builder->build($newMoon->julianDateTt, $this->radii);
-        $hours = self::greatestHours($elements);
+        $hours = (new PlanePath($elements->x, $elements->y))->nearestToOrigin();
         $axis = ShadowAxis::at($elements, $hours);
         $outside = $axis->distanceOutside();
         if ($outside >= $elements->l1->at($hours)) {
@@ -121,21 +140,6 @@ final readonly class EclipseSearch
             $place['lonDeg'],
             $deltaT,
         );
-    }
-
-    /** The zero of x·x′ + y·y′, by Newton's method with the motion taken as straight in each step. */
-    private static function greatestHours(BesselianElements $elements): float
-    {
-        $xRate = $elements->x->derivative();
-        $yRate = $elements->y->derivative();
-        $hours = 0.0;
-        for ($i = 0; $i < 12; ++$i) {
-            $dx = $xRate->at($hours);
-            $dy = $yRate->at($hours);
-            $hours -= ($elements->x->at($hours) * $dx + $elements->y->at($hours) * $dy) / ($dx ** 2 + $dy ** 2);
-        }
-
-        return $hours;
     }
 
     private static function kind(BesselianElements $elements, float $hours, float $outside, float $umbra): EclipseKind

@@ -33,19 +33,13 @@ final readonly class ElementsBuilder
             $places['moon'],
         );
         $middle = $nodes[intdiv(self::NODES, 2)];
-        // μ turns by a whole day's angle in a day: unwrapped about that, or no polynomial fits it.
-        $mu = [];
-        foreach ($fit->nodes() as $k => $hours) {
-            $turned = ($mu[0] ?? $nodes[$k]['mu']) + ($hours - $fit->nodes()[0]) * Angle::TAU / 24;
-            $mu[] = $turned + Angle::signedRad($nodes[$k]['mu'] - $turned);
-        }
 
         return new BesselianElements(
             $t0,
             $fit->polynomial(array_column($nodes, 'x'), 4),
             $fit->polynomial(array_column($nodes, 'y'), 4),
             $fit->polynomial(array_column($nodes, 'd'), 3),
-            $fit->polynomial($mu, 2),
+            $fit->polynomial(Angle::unwrappedRad(array_column($nodes, 'mu'), array_map(static fn(float $d): float => $d * Angle::TAU, $days)), 2),
             $fit->polynomial(array_column($nodes, 'l1'), 2),
             $fit->polynomial(array_column($nodes, 'l2'), 2),
             $middle['tanF1'],
@@ -72,7 +66,7 @@ final readonly class ElementsBuilder
             'x' => $moon->y * cos($a) - $moon->x * sin($a),
             'y' => $moon->z * cos($d) - ($moon->x * cos($a) + $moon->y * sin($a)) * sin($d),
             'd' => $d,
-            'mu' => Angle::positiveRad($orientation->siderealAngleIfUt1WereTtRad - $a),
+            'mu' => $orientation->siderealAngleIfUt1WereTtRad - $a,
             'l1' => $z * tan($f1) + $radii->penumbralK / cos($f1),
             'l2' => $z * tan($f2) - $radii->umbralK / cos($f2),
             'tanF1' => tan($f1),

@@ -19,6 +19,12 @@ final class SkyException extends InvalidArgumentException
         return new self(sprintf('%s: "%s" is not a number.', $what, $text));
     }
 
+    /** @param list<string> $allowed */
+    public static function notOneOf(string $what, string $text, array $allowed): self
+    {
+        return new self(sprintf('%s: "%s" is none of %s.', $what, $text, implode(', ', $allowed)));
+    }
+
     public static function noEclipseOn(string $date): self
     {
         return new self(sprintf('There is no solar eclipse on %s (UTC).', $date));

@@ -48,19 +48,18 @@ final readonly class SunPath
             $tt = $middle + $days + $deltaT->seconds / 86400;
             $orientation = EarthOrientation::at($tt);
             $sun = $ephemeris->sunKm($tt, $orientation);
-            $hourAngle = $orientation->siderealAngleIfUt1WereTtRad - $sun->longitudeRad();
-            $turned = ($hourAngles[0] ?? $hourAngle) + ($days - $fit->nodes()[0]) * Angle::TAU;
-            $hourAngles[] = $turned + Angle::signedRad($hourAngle - $turned);
+            $hourAngles[] = $orientation->siderealAngleIfUt1WereTtRad - $sun->longitudeRad();
             $declinations[] = $sun->latitudeRad();
             $distances[] = $sun->length() / Radii::EARTH_KM;
         }
+        $turns = array_map(static fn(float $days): float => $days * Angle::TAU, $fit->nodes());
         $late = $deltaT->seconds * EarthOrientation::TURNS_PER_DAY * Angle::TAU / 86400;
 
         return new self(
             $observer,
             $middle,
             $halfWidth,
-            $fit->polynomial(array_map(static fn(float $h): float => $h - $late, $hourAngles), 2),
+            $fit->polynomial(array_map(static fn(float $h): float => $h - $late, Angle::unwrappedRad($hourAngles, $turns)), 2),
             $fit->polynomial($declinations, 2),
             $distances[intdiv(self::NODES, 2)],
         );

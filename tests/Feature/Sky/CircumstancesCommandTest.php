@@ -5,11 +5,9 @@ declare(strict_types=1);
 namespace Tests\Feature\Sky;
 
 use PHPUnit\Framework\Attributes\DataProvider;
-use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
 
-/** The command is run as people run it, with a database that cannot be reached. */
-final class CircumstancesCommandTest extends TestCase
+final class CircumstancesCommandTest extends CommandTestCase
 {
     /** Source: swetest's places, ERFA's frames (core/tests/Sky/reference/make_reference.py), same constants and ΔT. */
     public function testAnswersRowByRowWithoutADatabase(): void
@@ -74,31 +72,6 @@ final class CircumstancesCommandTest extends TestCase
     /** @param list<string> $options */
     private function runWith(string $csv, array $options = []): Process
     {
-        $process = new Process(
-            [PHP_BINARY, 'artisan', 'sky:circumstances', '-', ...$options],
-            dirname(__DIR__, 3),
-            ['DB_HOST' => '127.0.0.1', 'DB_PORT' => '1', 'APP_CONFIG_CACHE' => 'bootstrap/cache/testing-config.php'],
-            $csv,
-        );
-        $process->run();
-
-        return $process;
-    }
-
-    /** @param array<string, mixed> $record */
-    private static function text(array $record, string $key): string
-    {
-        return is_string($record[$key]) ? $record[$key] : self::fail("{$key} is no text");
-    }
-
-    /** @return list<array<string, mixed>> */
-    private function records(Process $run): array
-    {
-        return array_map(static function (string $line): array {
-            /** @var array<string, mixed> $record */
-            $record = json_decode($line, true, flags: JSON_THROW_ON_ERROR);
-
-            return $record;
-        }, explode("\n", trim($run->getOutput())));
+        return $this->artisan(['sky:circumstances', '-', ...$options], $csv);
     }
 }

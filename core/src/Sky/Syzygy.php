@@ -7,10 +7,10 @@ namespace KeenShadow\Core\Sky;
 use KeenShadow\Core\Time\JulianDate;
 
 /**
- * A new Moon and whether it may bring a solar eclipse, by Meeus, Astronomical Algorithms, ch. 54 (from memory).
+ * A new or full Moon and whether it may bring an eclipse, by Meeus, Astronomical Algorithms, ch. 54 (from memory).
  * The time is good to some minutes, γ to 0.01: enough to know where to compute in earnest.
  */
-final readonly class NewMoon
+final readonly class Syzygy
 {
     private const MONTH_DAYS = 29.530588861;
 
@@ -25,7 +25,18 @@ final readonly class NewMoon
         return (int) round(($julianDate - 2451550.09766) / self::MONTH_DAYS);
     }
 
-    public static function ofLunation(int $k): self
+    public static function newMoon(int $lunation): self
+    {
+        return self::at($lunation, -0.4075, 0.1721);
+    }
+
+    /** The full Moon half a month after that lunation's new Moon. */
+    public static function fullMoon(int $lunation): self
+    {
+        return self::at($lunation + 0.5, -0.4065, 0.1727);
+    }
+
+    private static function at(float $k, float $sinMPrime, float $sinM): self
     {
         $t = JulianDate::centuries(2451550.09766 + self::MONTH_DAYS * $k);
         $mean = 2451550.09766 + self::MONTH_DAYS * $k + 0.00015437 * $t ** 2 - 0.000000150 * $t ** 3;
@@ -37,7 +48,7 @@ final readonly class NewMoon
         $e = 1 - 0.002516 * $t - 0.0000074 * $t ** 2;
 
         $time = $mean
-            - 0.4075 * sin($mPrime) + 0.1721 * $e * sin($m) + 0.0161 * sin(2 * $mPrime) - 0.0097 * sin(2 * $f1)
+            + $sinMPrime * sin($mPrime) + $sinM * $e * sin($m) + 0.0161 * sin(2 * $mPrime) - 0.0097 * sin(2 * $f1)
             + 0.0073 * $e * sin($mPrime - $m) - 0.0050 * $e * sin($mPrime + $m) - 0.0023 * sin($mPrime - 2 * $f1)
             + 0.0021 * $e * sin(2 * $m) + 0.0012 * sin($mPrime + 2 * $f1);
         $p = 0.2070 * $e * sin($m) + 0.0024 * $e * sin(2 * $m) - 0.0392 * sin($mPrime) + 0.0116 * sin(2 * $mPrime)
@@ -49,8 +60,8 @@ final readonly class NewMoon
         return new self($time, $gamma);
     }
 
-    /** False only where the shadow passes the Earth by a wide margin. */
-    public function mayEclipseTheSun(): bool
+    /** False only where the shadow passes by a wide margin. */
+    public function mayEclipse(): bool
     {
         return abs($this->gamma) < 1.62;
     }

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Imports\CsvTable;
+use App\Models\CatalogueEclipse;
+use Closure;
+use DateTimeImmutable;
+use Illuminate\Database\Seeder;
+use Illuminate\Support\Facades\DB;
+use KeenShadow\Core\Sky\Catalogue;
+use RuntimeException;
+
+/** Loads the catalogue of eclipses and the gazetteer, each only when its file has changed since. */
+final class ReferenceSeeder extends Seeder
+{
+    private const CHUNK = 20000;
+
+    public function run(): void
+    {
+        $this->load('solar eclipses', base_path('core/data/solar-eclipses.csv'), fn(string $path) => $this->eclipses(
+            CatalogueEclipse::SUN,
+            $path,
+            static fn(array $row): DateTimeImmutable => Catalogue::solarEclipse($row)->greatest(),
+        ));
+        $this->load('lunar eclipses', base_path('core/data/lunar-eclipses.csv'), fn(string $path) => $this->eclipses(
+            CatalogueEclipse::MOON,
+            $path,
+            static fn(array $row): DateTimeImmutable => Catalogue::lunarEclipse($row)->greatest(),
+        ));
+        $this->load('places', database_path('data/places.tsv.gz'), $this->places(...));
+    }
+
+    /** @param Closure(string): void $fill empties its table and fills it anew */
+    private function load(string $name, string $path, Closure $fill): void
+    {
+        $sum = hash_file('sha256', $path);
+        if (DB::table('reference_data')->where('name', $name)->value('sha256') === $sum) {
+            return;
+        }
+        DB::transaction(function () use ($name, $path, $fill, $sum): void {
+            $fill($path);
+            DB::table('reference_data')->updateOrInsert(['name' => $name], ['sha256' => $sum, 'loaded_at' => now()]);
+        });
+    }
+
+    /** @param Closure(array<string, string>): DateTimeImmutable $greatest */
+    private function eclipses(string $body, string $path, Closure $greatest): void
+    {
+        $rows = [];
+        foreach (CsvTable::open($path, ['date', 'kind'], null)->rows() as $row) {
+            $rows[] = [
+                'body' => $body,
+                'date' => $row->text('date'),
+                'kind' => $row->text('kind'),
+                'greatest_at' => $greatest($row->cells)->format('Y-m-d H:i:s.vP'),
+                'numbers' => json_encode($row->cells, JSON_THROW_ON_ERROR),
+            ];
+        }
+        CatalogueEclipse::query()->where('body', $body)->delete();
+        foreach (array_chunk($rows, 200) as $chunk) {
+            CatalogueEclipse::query()->insert($chunk);
+        }
+    }
+
+    private function places(string $path): void
+    {
+        $lines = gzfile($path);
+        if ($lines === false) {
+            throw new RuntimeException("{$path} cannot be read");
+        }
+        DB::statement('truncate places restart identity');
+        foreach (array_chunk($lines, self::CHUNK) as $chunk) {
+            DB::connection()->getPdo()->pgsqlCopyFromArray(
+                'places',
+                array_map(static fn(string $line): string => rtrim($line, "\n"), $chunk),
+                "\t",
+                '\\\\N',
+                'name, region, country, lat, lon, population, timezone',
+            );
+        }
+        DB::statement('analyze places');
+    }
+}
