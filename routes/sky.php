@@ -3,9 +3,11 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Sky\EclipseListController;
+use App\Http\Controllers\Sky\PlaceController;
 use App\Http\Controllers\Sky\SkyController;
 use App\Models\Event;
 use Illuminate\Support\Facades\Route;
 
 Route::get('events/{event}', [SkyController::class, 'show'])->name('sky.show')->can('view', 'event');
+Route::get('places', PlaceController::class)->name('sky.places')->can('create', Event::class);
 Route::get('eclipses', EclipseListController::class)->name('sky.eclipses')->can('create', Event::class);

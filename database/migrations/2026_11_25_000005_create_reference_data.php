@@ -46,6 +46,8 @@ return new class extends Migration {
             );
             create index places_trigrams on places using gin (folded gin_trgm_ops);
             create index places_prefix on places (folded text_pattern_ops, population desc);
+            -- A slip or two still counts as alike; the usual 0.3 would have thousands of names looked at.
+            do $$ begin execute format('alter database %I set pg_trgm.similarity_threshold = 0.42', current_database()); end $$;
             create index places_grid on places (floor(lat), floor(lon));
             SQL);
     }

@@ -1,6 +1,6 @@
 import { afterPause, fetchPiece, pageData } from "./page.js";
 
-/** New event: a place from the few fills the fields; the list of eclipses follows the place. */
+/** New event: a place that is found fills the fields; the list of eclipses follows the place. */
 export function eventForm() {
     return {
         lat: "",
@@ -8,22 +8,44 @@ export function eventForm() {
         height_m: "",
         timezone: "",
         place_name: "",
-        places: [],
 
         init() {
             Object.assign(this, pageData("event-form"));
             const reload = afterPause(250, () => this.reload());
             ["lat", "lon", "height_m", "timezone"].forEach((field) => this.$watch(field, reload));
+            this.lookUp = afterPause(150, () => this.find());
         },
 
-        choosePlace() {
-            const place = this.places[Number(this.$refs.place.value)];
-            if (!place) return;
-            this.place_name = place.name;
-            this.lat = String(place.lat);
-            this.lon = String(place.lon);
-            this.height_m = String(place.height_m);
-            this.timezone = place.timezone;
+        search() {
+            this.lookUp();
+        },
+
+        async find() {
+            const typed = this.$refs.place.value;
+            const piece = await fetchPiece(this.$root.dataset.places, { q: typed });
+            // An answer that comes late must not cover that of what was typed since.
+            if (piece !== null && typed === this.$refs.place.value) this.$refs.found.innerHTML = piece;
+        },
+
+        async takeFirst() {
+            await this.find();
+            this.fill(this.$refs.found.querySelector("button"));
+        },
+
+        take(event) {
+            this.fill(event.target.closest("button"));
+        },
+
+        fill(button) {
+            if (!button) return;
+            const { name, lat, lon, height, zone } = button.dataset;
+            this.place_name = name;
+            this.lat = lat;
+            this.lon = lon;
+            this.height_m = height === "" ? "0" : height;
+            this.timezone = zone;
+            this.$refs.found.innerHTML = "";
+            this.$refs.place.value = "";
         },
 
         async reload() {

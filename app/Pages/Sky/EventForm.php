@@ -6,6 +6,7 @@ namespace App\Pages\Sky;
 
 use App\Http\Requests\NumberText;
 use App\Models\Event;
+use App\Models\User;
 use DateTimeZone;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
@@ -21,24 +22,18 @@ final readonly class EventForm
 
     /**
      * @param array<string, string> $values by field
-     * @param list<array{name: string, lat: float, lon: float, height_m: float, timezone: string}> $places
      * @param list<EclipseChoice> $choices
      */
     private function __construct(
         public array $values,
-        public array $places,
         public array $choices,
     ) {}
 
-    /** What was typed before (after a mistake), else what the address asks for, else the event as it is, else the first place. */
+    /** What was typed before (after a mistake), else what the address asks for, else the event as it is, else the place of the organisation's latest event. */
     public static function fromInput(Request $request, Eclipses $eclipses, ?Event $event = null): self
     {
-        /** @var list<array{name: string, lat: float, lon: float, height_m: float, timezone: string}> $places */
-        $places = config('places');
         $upcoming = $eclipses->after(Date::now(), self::YEARS_AHEAD);
-        $defaults = $event === null
-            ? ['title' => '', 'place_name' => $places[0]['name'], 'eclipse' => '', 'other_date' => ''] + $places[0]
-            : self::fieldsOf($event, $upcoming);
+        $defaults = $event === null ? self::fieldsOfNew($request) : self::fieldsOf($event, $upcoming);
         $values = [];
         foreach (self::FIELDS as $field) {
             $value = $request->old($field, $request->query($field, (string) $defaults[$field]));
@@ -49,7 +44,6 @@ final readonly class EventForm
 
         return new self(
             $values,
-            $places,
             array_map(static fn(SolarEclipse $eclipse): EclipseChoice => EclipseChoice::at($eclipse, $observer, $zone), $upcoming),
         );
     }
@@ -63,7 +57,25 @@ final readonly class EventForm
             'lon' => $this->values['lon'],
             'height_m' => $this->values['height_m'],
             'timezone' => $this->values['timezone'],
-            'places' => $this->places,
+        ];
+    }
+
+    /** @return array<string, string|float> */
+    private static function fieldsOfNew(Request $request): array
+    {
+        /** @var User $user */
+        $user = $request->user();
+        $last = Event::query()->where('organisation_id', $user->organisation_id)->latest('id')->first();
+
+        return [
+            'title' => '',
+            'place_name' => $last->place_name ?? '',
+            'lat' => $last->lat ?? '',
+            'lon' => $last->lon ?? '',
+            'height_m' => $last->height_m ?? '',
+            'timezone' => $last->timezone ?? '',
+            'eclipse' => '',
+            'other_date' => '',
         ];
     }
 

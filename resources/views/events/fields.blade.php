@@ -1,15 +1,13 @@
-<div x-data="eventForm" data-eclipses="{{ route('sky.eclipses') }}">
+<div x-data="eventForm" data-eclipses="{{ route('sky.eclipses') }}" data-places="{{ route('sky.places') }}">
     <script type="application/json" id="event-form" nonce="{{ Vite::cspNonce() }}">@json($form->forScript())</script>
 
     <h2>{{ __('Where') }}</h2>
-    <div class="field">
-        <label for="place">{{ __('One of these, or type your own below') }}</label>
-        <select class="form-select" id="place" x-ref="place" x-on:change="choosePlace">
-            <option value="">{{ __('my own place') }}</option>
-            @foreach ($form->places as $i => $place)
-                <option value="{{ $i }}" @selected($place['name'] === $form->values['place_name'])>{{ $place['name'] }}</option>
-            @endforeach
-        </select>
+    <div class="field place-search">
+        <label for="place">{{ __('Find a town, or paste coordinates') }}</label>
+        <input class="form-control" id="place" type="search" autocomplete="off" x-ref="place" x-on:input="search" x-on:keydown.enter.prevent="takeFirst"
+            aria-describedby="place-hint" placeholder="{{ __('Cádiz · 36.53 −6.29 · 36°31′38″N 6°17′33″W · geo: · a GPX waypoint') }}">
+        <ul class="found" x-ref="found" x-on:click="take" aria-live="polite"></ul>
+        <p class="hint" id="place-hint">{{ __('Enter takes the first. Towns and regions: GeoNames, CC BY 4.0; they carry no height.') }}</p>
     </div>
     <div class="side-by-side">
         <x-field name="place_name" :label="__('Name of the place')" :value="$form->values['place_name']" x-model="place_name" maxlength="120" />
@@ -23,7 +21,7 @@
     <div class="side-by-side">
         <x-field name="lat" :label="__('Latitude, degrees')" :value="$form->values['lat']" x-model="lat" inputmode="text" :hint="__('North is positive: 36.53')" />
         <x-field name="lon" :label="__('Longitude, degrees')" :value="$form->values['lon']" x-model="lon" inputmode="text" :hint="__('East is positive, west negative: −6.29')" />
-        <x-field name="height_m" :label="__('Height above the sea, metres')" :value="$form->values['height_m']" x-model="height_m" inputmode="text" />
+        <x-field name="height_m" :label="__('Height above the sea, metres')" :value="$form->values['height_m']" x-model="height_m" inputmode="text" :hint="__('1 000 m of height move a contact by up to 2 s')" />
     </div>
 
     <h2 id="eclipse_date" tabindex="-1">{{ __('Which eclipse') }}</h2>

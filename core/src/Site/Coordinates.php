@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeenShadow\Core\Site;
+
+/** A place on the Earth as somebody wrote it down; the height where one was given. */
+final readonly class Coordinates
+{
+    public function __construct(
+        public float $latDeg,
+        public float $lonDeg,
+        public ?float $heightM = null,
+        public ?string $name = null,
+    ) {}
+}
