@@ -3,11 +3,18 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Sky\EclipseListController;
+use App\Http\Controllers\Sky\ExportController;
+use App\Http\Controllers\Sky\NextController;
 use App\Http\Controllers\Sky\PlaceController;
 use App\Http\Controllers\Sky\SkyController;
 use App\Models\Event;
 use Illuminate\Support\Facades\Route;
 
 Route::get('events/{event}', [SkyController::class, 'show'])->name('sky.show')->can('view', 'event');
+Route::prefix('events/{event}/sky')->middleware('can:view,event')->group(function (): void {
+    Route::get('next', NextController::class)->name('sky.next');
+    Route::get('contacts.ics', [ExportController::class, 'calendar'])->name('sky.calendar');
+    Route::get('contacts.csv', [ExportController::class, 'table'])->name('sky.table');
+});
 Route::get('places', PlaceController::class)->name('sky.places')->can('create', Event::class);
 Route::get('eclipses', EclipseListController::class)->name('sky.eclipses')->can('create', Event::class);

@@ -8,7 +8,6 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\ServiceProvider;
-use KeenShadow\Core\Sky\EclipseSearch;
 use KeenShadow\Core\Sky\Ephemeris;
 
 final class AppServiceProvider extends ServiceProvider
@@ -17,7 +16,6 @@ final class AppServiceProvider extends ServiceProvider
     {
         // The series are large: read them once a process.
         $this->app->singleton(Ephemeris::class);
-        $this->app->singleton(EclipseSearch::class, static fn(): EclipseSearch => new EclipseSearch());
     }
 
     public function boot(): void

@@ -7,6 +7,7 @@ export function skyDisc() {
     return {
         samples: [],
         index: 0,
+        upWords: "",
 
         init() {
             const data = pageData("disc-samples");
@@ -14,6 +15,7 @@ export function skyDisc() {
             this.index = data.deepest;
             this.begin = data.begin;
             this.end = data.end;
+            this.upWords = document.querySelector("#disc-view option").dataset.up;
             this.$watch("index", () => this.draw());
             this.draw();
         },
@@ -27,6 +29,17 @@ export function skyDisc() {
             const name = event.currentTarget.dataset.contact;
             this.index = this.samples.findIndex((s) => s.n === name);
             this.$refs.slider.value = this.index;
+        },
+
+        /** Shows the discs as a mirror or a hole turns them. */
+        turn(event) {
+            const choice = event.target.selectedOptions[0];
+            this.$refs.view.setAttribute("transform", `scale(${choice.value})`);
+            this.upWords = choice.dataset.up;
+        },
+
+        up() {
+            return this.upWords;
         },
 
         draw() {

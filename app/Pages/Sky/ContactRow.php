@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Sky;
 
 use App\Pages\Words;
+use KeenShadow\Core\Sky\ClockFace;
 use KeenShadow\Core\Sky\Compass;
 use KeenShadow\Core\Sky\Contact;
 use KeenShadow\Core\Sky\ContactName;
@@ -28,7 +29,9 @@ final readonly class ContactRow
         public string $obscuration,
         public bool $isUp,
         public string $doubt,
-        public int $doubtSeconds,
+        public string $clock,
+        public string $fromNorth,
+        public string $fromZenith,
     ) {}
 
     public static function of(Contact $contact, LocalEclipse $here): self
@@ -52,8 +55,22 @@ final readonly class ContactRow
             Words::percent($view->obscuration()),
             $view->isSunUp(),
             '±' . (int) ceil($doubt->seconds()) . ' s',
-            (int) ceil($doubt->seconds()),
+            self::clock($contact),
+            Words::degrees($contact->positionAngleDeg(), 0),
+            Words::degrees($contact->zenithAngleDeg(), 0),
         );
+    }
+
+    /** "half past four", or nothing at the maximum, which has no place on the edge. */
+    private static function clock(Contact $contact): string
+    {
+        if ($contact->name === ContactName::Maximum) {
+            return '';
+        }
+        $face = ClockFace::at($contact->zenithAngleDeg());
+        $hour = __(['twelve', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven'][$face->hour % 12]);
+
+        return __($face->isHalfPast ? 'half past :hour' : ':hour o\'clock', ['hour' => $hour]);
     }
 
     private static function meaning(ContactName $name, LocalKind $kind): string

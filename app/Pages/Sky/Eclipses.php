@@ -8,6 +8,7 @@ use App\Models\CatalogueEclipse;
 use DateTimeImmutable;
 use DateTimeZone;
 use KeenShadow\Core\Sky\EclipseSearch;
+use KeenShadow\Core\Sky\Ephemeris;
 use KeenShadow\Core\Sky\LunarEclipse;
 use KeenShadow\Core\Sky\SkyException;
 use KeenShadow\Core\Sky\SolarEclipse;
@@ -17,6 +18,8 @@ final readonly class Eclipses
 {
     /** The Moon is full about this long after or before it is new. */
     private const HALF_MONTH = '18 days';
+
+    public function __construct(public Ephemeris $ephemeris) {}
 
     /**
      * The solar eclipse that is going on at some moment of a UTC date.

@@ -8,6 +8,7 @@ use App\Models\Event;
 use DateTimeImmutable;
 use DateTimeZone;
 use KeenShadow\Core\Sky\ContactName;
+use KeenShadow\Core\Sky\Ephemeris;
 use KeenShadow\Core\Sky\HorizonCrossing;
 use KeenShadow\Core\Sky\LocalCircumstances;
 use KeenShadow\Core\Sky\LocalSolver;
@@ -31,19 +32,21 @@ final readonly class LocalEclipse
 
     public static function of(Event $event, Eclipses $eclipses): self
     {
-        $eclipse = $eclipses->onDate($event->eclipse_date->format('Y-m-d'));
-        $observer = $event->observer();
-        $zone = new DateTimeZone($event->timezone);
+        return self::seenFrom(
+            $eclipses->onDate($event->eclipse_date->format('Y-m-d')),
+            $event->observer(),
+            new DateTimeZone($event->timezone),
+            $eclipses->ephemeris,
+        );
+    }
+
+    public static function seenFrom(SolarEclipse $eclipse, Observer $observer, DateTimeZone $zone, Ephemeris $ephemeris): self
+    {
         $circumstances = $eclipse->circumstances($observer);
         $midnight = $circumstances->deepest->time()->setTimezone($zone)->setTime(0, 0);
+        $path = SunPath::over($midnight, $midnight->modify('+1 day'), $observer, $eclipse->deltaT, $ephemeris);
 
-        return new self(
-            $eclipse,
-            $observer,
-            $circumstances,
-            SunPath::over($midnight, $midnight->modify('+1 day'), $observer, $eclipse->deltaT)->crossings(),
-            $zone,
-        );
+        return new self($eclipse, $observer, $circumstances, $path->crossings(), $zone);
     }
 
     /** The view at any instant near the eclipse. */

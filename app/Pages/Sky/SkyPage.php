@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace App\Pages\Sky;
 
 use App\Drawings\ShadowRibbon;
+use App\Drawings\SkyCurves;
 use App\Models\Event;
 use App\Pages\Words;
 use DateInterval;
 use KeenShadow\Core\Sky\Compass;
 use KeenShadow\Core\Sky\Contact;
 use KeenShadow\Core\Sky\ContactName;
+use KeenShadow\Core\Sky\EclipseSearch;
+use KeenShadow\Core\Sky\LunarEclipse;
+use KeenShadow\Core\Sky\Radii;
 use KeenShadow\Core\Sky\TimeDoubt;
 use KeenShadow\Core\Sky\View;
 
@@ -21,6 +25,9 @@ final readonly class SkyPage
      * @param list<ContactRow> $contacts
      * @param list<array{0: string, 1: string}> $daylight sunrise and sunset in words
      * @param list<DiscSample> $samples the disc from before C1 to after C4, minute by minute
+     * @param list<string> $why
+     * @param list<array{0: string, 1: string}> $lunar the lunar eclipses half a month away, in words
+     * @param float|null $oneKDuration length of totality or annularity with one lunar radius throughout, seconds
      * @param int $deepestSeen the sample with the most covered while the Sun is up
      */
     private function __construct(
@@ -32,9 +39,13 @@ final readonly class SkyPage
         public array $samples,
         public int $deepestSeen,
         public TimeDoubt $doubt,
+        public SkyCurves $curves,
+        public array $why,
+        public array $lunar,
+        private ?float $oneKDuration,
     ) {}
 
-    public static function of(Event $event, LocalEclipse $here): self
+    public static function of(Event $event, LocalEclipse $here, ShadowRibbon $ribbon, Eclipses $eclipses): self
     {
         $c = $here->circumstances;
         $samples = self::samples($here);
@@ -50,6 +61,10 @@ final readonly class SkyPage
             $samples,
             (int) array_search(max([-1.0, ...$seen]), $seen, true),
             TimeDoubt::of($here->eclipse, $here->observer, $named),
+            SkyCurves::of($here, $ribbon),
+            WhyHere::sentences($here),
+            array_map(static fn(LunarEclipse $lunar): array => PairedMoon::words($lunar, $here), $eclipses->pairedWith($here->eclipse)),
+            (new EclipseSearch(radii: Radii::oneK()))->onDate($here->eclipse->date())->circumstances($here->observer)->durationSeconds(),
         );
     }
 
@@ -85,6 +100,10 @@ final readonly class SkyPage
             [__('Eclipse as a whole'), __(':kind, greatest at :time UTC, γ = :gamma', ['kind' => __($e->kind->value), 'time' => Words::rounded($e->greatest())->format('H:i:s'), 'gamma' => number_format($e->gamma, 4)])],
             [__('ΔT = TT − UT1'), sprintf('%.1f ± %.1f s (%s)', $e->deltaT->seconds, $e->deltaT->doubtSeconds, __($e->deltaT->source->value))],
             [__('Moon\'s radius'), sprintf('k₁ = %.7f, k₂ = %.6f', $radii->penumbralK, $radii->umbralK)],
+            ...($this->oneKDuration === null ? [] : [[__('With one k = :k throughout', ['k' => (string) Radii::PENUMBRAL_K]), __(':length instead of :shorter; the shorter one is shown, for the sake of eyes', [
+                'length' => Words::duration($this->oneKDuration),
+                'shorter' => Words::duration($this->here->circumstances->durationSeconds() ?? 0.0),
+            ])]]),
             [__('Sun\'s radius'), number_format($radii->sunKm) . ' km'],
             [__('Apparent size of the Sun'), number_format(2 * $v->sunSemidiameterDeg() * 60, 2) . '′'],
             [__('Moon over Sun'), number_format($v->diameterRatio(), 4)],

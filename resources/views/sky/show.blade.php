@@ -21,26 +21,24 @@
                     <thead>
                         <tr>
                             <th scope="col">{{ __('Contact') }}</th>
-                            <th scope="col" class="is-number">{{ __('Local time') }}<br>{{ $page->contacts[0]->zone }}</th>
-                            <th scope="col" class="is-number">{{ __('UTC') }}</th>
+                            <th scope="col" class="is-number">{{ __('Local time') }} {{ $page->contacts[0]->zone }}<br>{{ __('UTC') }}</th>
                             <th scope="col" class="is-number">{{ __('Doubt') }}</th>
                             <th scope="col" class="is-number">{{ __('Altitude') }}</th>
                             <th scope="col" class="is-number">{{ __('Azimuth') }}</th>
-                            <th scope="col" class="is-number">{{ __('Magnitude') }}<br>{{ __('of the diameter') }}</th>
-                            <th scope="col" class="is-number">{{ __('Obscuration') }}<br>{{ __('of the area') }}</th>
+                            <th scope="col" class="is-number">{{ __('Magnitude (diameter)') }}<br>{{ __('Obscuration (area)') }}</th>
+                            <th scope="col">{{ __('On the Sun\'s edge') }}<br>{{ __('from north, zenith') }}</th>
                         </tr>
                     </thead>
                     <tbody>
                         @foreach ($page->contacts as $row)
                             <tr @class(['is-down' => ! $row->isUp])>
                                 <th scope="row">{{ $row->name }} <span class="meaning">{{ $row->meaning }}</span></th>
-                                <td class="is-number"><time datetime="{{ $row->iso }}"><b>{{ $row->localTime }}</b></time></td>
-                                <td class="is-number">{{ $row->utc }}</td>
+                                <td class="is-number"><time datetime="{{ $row->iso }}"><b>{{ $row->localTime }}</b></time> <span class="meaning">{{ $row->utc }}</span></td>
                                 <td class="is-number">{{ $row->doubt }}</td>
                                 <td class="is-number">{{ $row->isUp ? $row->altitude : __('Sun down') }}</td>
                                 <td class="is-number">{{ $row->azimuth }} <span class="meaning">{{ $row->compass }}</span></td>
-                                <td class="is-number">{{ $row->magnitude }}</td>
-                                <td class="is-number">{{ $row->obscuration }} %</td>
+                                <td class="is-number">{{ $row->magnitude }} <span class="meaning">{{ $row->obscuration }} %</span></td>
+                                <td class="is-edge">{{ $row->clock }} @if ($row->clock !== '')<span class="meaning">{{ $row->fromNorth }}, {{ $row->fromZenith }}</span>@endif</td>
                             </tr>
                         @endforeach
                     </tbody>
@@ -60,7 +58,7 @@
             data-place="{{ __('Sun :alt° up, azimuth :az° (:compass)') }}"
             data-down="{{ __('Sun below the horizon') }}">
             <script type="application/json" id="disc-samples" nonce="{{ Vite::cspNonce() }}">@json($page->forDisc($frame->ribbon))</script>
-            <p class="disc-up">{{ __('zenith') }} ↑</p>
+            <p class="disc-up" x-text="up()">{{ __('zenith up') }}</p>
             <svg viewBox="-1.6 -1.6 3.2 3.2" role="img" aria-label="{{ __('The Sun\'s disc at the chosen minute, zenith up') }}">
                 <defs>
                     <clipPath id="disc-limb"><circle r="1.008"/></clipPath>
@@ -70,8 +68,10 @@
                 </defs>
                 <rect class="disc-shade" x="-1.6" y="-1.6" width="3.2" height="3.2" opacity="0" x-ref="shade"/>
                 <circle class="disc-corona" r="1.6" visibility="hidden" x-ref="corona"/>
+                <g x-ref="view">
                 <circle class="disc-sun" r="1"/>
                 <circle class="disc-moon" r="1" cx="3" clip-path="url(#disc-limb)" x-ref="moon"/>
+                </g>
             </svg>
             <input type="range" min="0" max="{{ $page->lastSample() }}" value="{{ $page->deepestSeen }}" x-ref="slider" x-on:input="move" aria-label="{{ __('Minute of the eclipse') }}">
             <output aria-live="off">
@@ -84,8 +84,42 @@
                     <button type="button" class="btn btn-quiet" x-on:click="jump" data-contact="{{ $row->name }}">{{ $row->name }}</button>
                 @endforeach
             </p>
+            <label for="disc-view">{{ __('Seen') }}</label>
+            <select class="form-select" id="disc-view" x-on:change="turn">
+                <option value="1 1" data-up="{{ __('zenith up') }}">{{ __('in the sky, through a filter') }}</option>
+                <option value="-1 1" data-up="{{ __('zenith up, left and right swapped') }}">{{ __('in a flat mirror') }}</option>
+                <option value="1 -1" data-up="{{ __('zenith down') }}">{{ __('through a hole, the Sun at your back') }}</option>
+                <option value="-1 -1" data-up="{{ __('turned by 180°') }}">{{ __('through a hole, on a screen from behind') }}</option>
+            </select>
         </figure>
     </div>
+
+    <h2>{{ __('How it goes') }}</h2>
+    <x-sky-curves :curves="$page->curves" :ribbon="$frame->ribbon" />
+
+    <div class="sky-more">
+        <section>
+            <h2>{{ __('Why it is :kind here', ['kind' => __($page->here->circumstances->kind->value)]) }}</h2>
+            @foreach ($page->why as $sentence)
+                <p>{{ $sentence }}</p>
+            @endforeach
+        </section>
+        <section>
+            <h2>{{ __('The Moon\'s eclipse of the pair') }}</h2>
+            @forelse ($page->lunar as [$when, $what])
+                <p><b>{{ $when }}</b> {{ $what }}</p>
+            @empty
+                <p>{{ __('There is none half a month before or after this one.') }}</p>
+            @endforelse
+        </section>
+    </div>
+
+    <h2>{{ __('Take it along') }}</h2>
+    <p>
+        <a class="btn btn-quiet" href="{{ route('sky.calendar', $page->event) }}">{{ __('Calendar with alarms (iCalendar)') }}</a>
+        <a class="btn btn-quiet" href="{{ route('sky.table', $page->event) }}">{{ __('Times as a table (CSV)') }}</a>
+        <a class="btn btn-quiet" href="{{ route('sky.next', $page->event) }}">{{ __('Next eclipses here') }}</a>
+    </p>
 
     <details class="sums">
         <summary>{{ __('Show the sums') }}</summary>

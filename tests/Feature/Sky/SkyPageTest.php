@@ -20,6 +20,8 @@ final class SkyPageTest extends TestCase
             ->assertSee('from 10:45:26 CEST')
             ->assertSeeInOrder(['C1', '09:40:46', '07:40:46', 'C2', '10:45:26', 'Max', '10:46:52', 'C3', '10:48:19', 'C4', '11:59:36'])
             ->assertSee('Filters stay on until the last bead')
+            ->assertSeeInOrder(['first bite', 'half past four', '287°, 230°', 'Why it is total here', '33.81′', 'eclipse of the pair', '17 August 2027', 'penumbral'])
+            ->assertSee('2 min 59 s instead of 2 min 53 s')
             ->assertSee('ELP/MPP02');
     }
 

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exports;
+
+use App\Models\Event;
+use App\Pages\Sky\LocalEclipse;
+
+/** An event's circumstances as CSV: one row with the columns of docs/FORMATS.md. */
+final class ContactsTable
+{
+    public static function of(Event $event, LocalEclipse $here): string
+    {
+        $record = CircumstancesRecord::of($event->title, $here->eclipse->date(), $here->observer, $here->circumstances);
+
+        return CsvLine::of(CircumstancesRecord::KEYS) . CsvLine::of(array_values($record));
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Sky;
+
+use App\Pages\Words;
+use KeenShadow\Core\Sky\Compass;
+use KeenShadow\Core\Sky\Ephemeris;
+use KeenShadow\Core\Sky\LocalKind;
+use KeenShadow\Core\Sky\SolarEclipse;
+
+/** One eclipse to come at a place: what is best seen of it with the Sun up. */
+final readonly class NextRow
+{
+    private function __construct(
+        public string $date,
+        public int $year,
+        public string $day,
+        public LocalKind $kind,
+        public string $time,
+        public float $obscuration,
+        public string $percent,
+        public string $magnitude,
+        public string $duration,
+        public string $altitude,
+        public string $compass,
+        public bool $isCut,
+    ) {}
+
+    /** Null when nothing of it is seen. */
+    public static function of(SolarEclipse $eclipse, LocalEclipse $here, Ephemeris $ephemeris): ?self
+    {
+        $c = $eclipse->circumstances($here->observer);
+        if (!$c->isSeen()) {
+            return null;
+        }
+        // Where the Sun rises or sets is asked for only when it is down at the maximum.
+        $best = $c->deepest->isSunUp()
+            ? $c->deepest
+            : LocalEclipse::seenFrom($eclipse, $here->observer, $here->zone, $ephemeris)->bestSeen();
+        $isCut = $best !== $c->deepest;
+        $local = $here->local(Words::rounded($best->time()));
+        $duration = $c->durationSeconds();
+
+        return new self(
+            $eclipse->date(),
+            (int) $local->format('Y'),
+            $local->format('j M Y'),
+            $isCut ? LocalKind::Partial : $c->kind,
+            $local->format('H:i T'),
+            $best->obscuration(),
+            Words::percent($best->obscuration()),
+            number_format($best->magnitude(), 2),
+            $duration === null || $isCut ? '' : Words::duration($duration),
+            Words::degrees($best->altitudeDeg(), 0),
+            __(Compass::nearest($best->azimuthDeg())->value),
+            $isCut,
+        );
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Sky;
+
+use App\Pages\Words;
+use KeenShadow\Core\Sky\LunarContactName;
+use KeenShadow\Core\Sky\LunarEclipse;
+use KeenShadow\Core\Sky\LunarKind;
+
+/** The lunar eclipse half a month before or after, and whether the Moon is up here for it. */
+final class PairedMoon
+{
+    /** @return array{0: string, 1: string} date and what happens */
+    public static function words(LunarEclipse $lunar, LocalEclipse $here): array
+    {
+        $time = static fn(LunarContactName $name): string => $lunar->time($name) === null
+            ? ''
+            : $here->local(Words::rounded($lunar->time($name)))->format('H:i');
+        [$from, $to] = $lunar->kind === LunarKind::Penumbral
+            ? [LunarContactName::P1, LunarContactName::P4]
+            : [LunarContactName::U1, LunarContactName::U4];
+        $altitude = $lunar->moonAltitudeDeg(LunarContactName::Maximum, $here->observer);
+
+        return [
+            $here->local($lunar->greatest())->format('j F Y'),
+            __(':kind, :from–:to :zone, deepest :max; :up', [
+                'kind' => __($lunar->kind->value),
+                'from' => $time($from),
+                'to' => $time($to),
+                'zone' => $here->local($lunar->greatest())->format('T'),
+                'max' => $time(LunarContactName::Maximum),
+                'up' => $altitude > 0
+                    ? __('the Moon is :altitude up here then.', ['altitude' => Words::degrees($altitude, 0)])
+                    : __('the Moon is down here then.'),
+            ]),
+        ];
+    }
+}

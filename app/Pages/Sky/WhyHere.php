@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Sky;
+
+use App\Pages\Words;
+use KeenShadow\Core\Sky\EclipseKind;
+use KeenShadow\Core\Sky\LocalKind;
+
+/** Why an eclipse is total, annular or partial at a place, in a few sentences with the sizes of the day. */
+final class WhyHere
+{
+    /** @return list<string> */
+    public static function sentences(LocalEclipse $here): array
+    {
+        $view = $here->circumstances->deepest;
+        $sun = 2 * $view->sunSemidiameterDeg() * 60;
+        $ratio = $view->diameterRatio();
+
+        return [
+            __('That day the Sun is :sun wide in this sky and the Moon :moon: :ratio times as wide.', [
+                'sun' => number_format($sun, 2) . '′',
+                'moon' => number_format($sun * $ratio, 2) . '′',
+                'ratio' => number_format($ratio, 4),
+            ]),
+            match ($here->circumstances->kind) {
+                LocalKind::Total => __('The Moon is the wider one and passes right in front of the Sun: it covers all of it for :length.', [
+                    'length' => Words::duration($here->circumstances->durationSeconds() ?? 0.0),
+                ]),
+                LocalKind::Annular => __('The Moon passes right in front of the Sun but is the smaller one: a ring of Sun stays around it.'),
+                default => self::whyPartial($here),
+            },
+            __('The Moon is about 400 times smaller than the Sun and about 400 times nearer; how near, changes from month to month.'),
+        ];
+    }
+
+    private static function whyPartial(LocalEclipse $here): string
+    {
+        $passes = __('Seen from here the Moon\'s centre passes :distance of the Sun\'s width beside the Sun\'s centre, so a part stays uncovered.', [
+            'distance' => number_format($here->circumstances->deepest->separation() / 2, 2),
+        ]);
+
+        return $here->eclipse->kind === EclipseKind::Partial
+            ? $passes . ' ' . __('The middle of the shadow misses the Earth: nobody sees more than a partial eclipse.')
+            : $passes . ' ' . __('Elsewhere it is :kind.', ['kind' => __($here->eclipse->kind->value)]);
+    }
+}

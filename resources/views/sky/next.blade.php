@@ -1,0 +1,49 @@
+<x-event-frame :frame="$frame" room="sky" :title="__('Next here')">
+    <p class="lead-answer">{{ __('The next eclipses of the Sun here') }}</p>
+    <p class="note">{{ __('At :place, with the Sun up. For when it is clouded out, and for the question every visitor asks.', ['place' => $frame->event->place_name]) }} <a href="{{ route('sky.show', $frame->event) }}">{{ __('Back to this eclipse') }}</a></p>
+    <x-faults />
+    <form method="get" action="{{ route('sky.next', $frame->event) }}" class="side-by-side filters" novalidate>
+        <x-field name="to" :label="__('Up to the year')" :value="old('to', $next->toYear)" inputmode="numeric" />
+        <div class="field">
+            <label for="kind">{{ __('Kind seen here') }}</label>
+            <select class="form-select" id="kind" name="kind">
+                <option value="">{{ __('any') }}</option>
+                @foreach (['total', 'annular', 'partial'] as $kind)
+                    <option value="{{ $kind }}" @selected($next->kind?->value === $kind)>{{ __($kind) }}</option>
+                @endforeach
+            </select>
+        </div>
+        <x-field name="least" :label="__('Least area covered, %')" :value="old('least', $next->leastPercent)" inputmode="numeric" />
+        <div class="field"><button class="btn btn-primary">{{ __('Show') }}</button></div>
+    </form>
+    @if ($next->rows === [])
+        <p>{{ __('None of that kind up to :year. Ask for fewer per cent or a later year.', ['year' => $next->toYear]) }}</p>
+    @else
+        <div class="scrolls" tabindex="0" role="region" aria-label="{{ __('Eclipses to come') }}">
+            <table class="table">
+                <thead>
+                    <tr>
+                        <th scope="col">{{ __('Date') }}</th>
+                        <th scope="col">{{ __('Seen as') }}</th>
+                        <th scope="col" class="is-number">{{ __('Best at') }}</th>
+                        <th scope="col" class="is-number">{{ __('Obscuration (area)') }}</th>
+                        <th scope="col" class="is-number">{{ __('Magnitude (diameter)') }}</th>
+                        <th scope="col">{{ __('Sun') }}</th>
+                    </tr>
+                </thead>
+                <tbody>
+                    @foreach ($next->rows as $row)
+                        <tr>
+                            <th scope="row"><time datetime="{{ $row->date }}">{{ $row->day }}</time></th>
+                            <td>{{ __($row->kind->value) }}{{ $row->duration === '' ? '' : ', ' . $row->duration }}</td>
+                            <td class="is-number">{{ $row->time }}</td>
+                            <td class="is-number">{{ $row->percent }} %</td>
+                            <td class="is-number">{{ $row->magnitude }}</td>
+                            <td>{{ $row->isCut ? __('at the horizon, :compass', ['compass' => $row->compass]) : __(':altitude up, :compass', ['altitude' => $row->altitude, 'compass' => $row->compass]) }}</td>
+                        </tr>
+                    @endforeach
+                </tbody>
+            </table>
+        </div>
+    @endif
+</x-event-frame>
