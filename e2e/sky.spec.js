@@ -39,3 +39,29 @@ test("an eclipse that sets is read on a phone", async ({ page }) => {
     await expectNoSidewaysScroll(page);
     await expectAccessible(page);
 });
+
+test("the map is asked by mouse and by keys, and an event is planned where it was tapped", async ({ page }) => {
+    await signIn(page);
+    await page.getByRole("link", { name: /Evening crescent/ }).click();
+    await page.getByRole("link", { name: "Map and where to go" }).click();
+    await expect(page.locator(".map-land")).toHaveAttribute("d", /^M/);
+    await expect(page.locator(".map-path")).toHaveAttribute("d", /^M/);
+    await expect(page.getByText(/The path \(total\) begins \d+ km north/)).toBeVisible();
+    await expectAccessible(page);
+
+    // At the site by button; the middle by key: Cádiz itself, where it is partial.
+    const map = page.getByRole("application");
+    await page.getByRole("button", { name: "Here" }).click();
+    await map.focus();
+    await page.keyboard.press("Enter");
+    await expect(page.locator(".map-there")).toContainText("Partial: 93.1 %");
+    for (let i = 0; i < 2; i += 1) await page.keyboard.press("ArrowUp");
+    await page.keyboard.press("Enter");
+    await expect(page.locator(".map-there")).toContainText("Totality");
+
+    const frame = await map.boundingBox();
+    await page.mouse.click(frame.x + frame.width / 2, frame.y + frame.height / 2);
+    await page.getByRole("link", { name: "Plan an event there" }).click();
+    await expect(page.getByLabel("Name of the place")).toHaveValue(/^Near /);
+    await expect(page.getByLabel("Latitude")).toHaveValue(/^4[12]/);
+});

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\Sky\EclipseListController;
 use App\Http\Controllers\Sky\ExportController;
+use App\Http\Controllers\Sky\MapController;
 use App\Http\Controllers\Sky\NextController;
 use App\Http\Controllers\Sky\PlaceController;
 use App\Http\Controllers\Sky\SkyController;
@@ -12,6 +13,10 @@ use Illuminate\Support\Facades\Route;
 
 Route::get('events/{event}', [SkyController::class, 'show'])->name('sky.show')->can('view', 'event');
 Route::prefix('events/{event}/sky')->middleware('can:view,event')->group(function (): void {
+    Route::get('map', [MapController::class, 'show'])->name('sky.map');
+    Route::get('there', [MapController::class, 'there'])->name('sky.there');
+    Route::get('path.geojson', [MapController::class, 'geoJson'])->name('sky.geojson');
+    Route::get('path.kml', [MapController::class, 'kml'])->name('sky.kml');
     Route::get('next', NextController::class)->name('sky.next');
     Route::get('contacts.ics', [ExportController::class, 'calendar'])->name('sky.calendar');
     Route::get('contacts.csv', [ExportController::class, 'table'])->name('sky.table');

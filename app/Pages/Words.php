@@ -47,6 +47,18 @@ final class Words
         return $moment->modify('+500 milliseconds');
     }
 
+    /** "36.53° N 6.29° W". */
+    public static function coordinates(float $lat, float $lon, int $decimals = 2): string
+    {
+        return sprintf(
+            '%s %s %s %s',
+            self::degrees(abs($lat), $decimals),
+            $lat < 0 ? __('S') : __('N'),
+            self::degrees(abs($lon), $decimals),
+            $lon < 0 ? __('W') : __('E'),
+        );
+    }
+
     /** "37.4°", with a true minus sign. */
     public static function degrees(float $degrees, int $decimals = 1): string
     {

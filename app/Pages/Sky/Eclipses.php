@@ -7,6 +7,8 @@ namespace App\Pages\Sky;
 use App\Models\CatalogueEclipse;
 use DateTimeImmutable;
 use DateTimeZone;
+use Illuminate\Contracts\Cache\Repository;
+use KeenShadow\Core\Sky\Catalogue;
 use KeenShadow\Core\Sky\EclipseSearch;
 use KeenShadow\Core\Sky\Ephemeris;
 use KeenShadow\Core\Sky\LunarEclipse;
@@ -19,7 +21,10 @@ final readonly class Eclipses
     /** The Moon is full about this long after or before it is new. */
     private const HALF_MONTH = '18 days';
 
-    public function __construct(public Ephemeris $ephemeris) {}
+    public function __construct(
+        public Ephemeris $ephemeris,
+        private Repository $cache,
+    ) {}
 
     /**
      * The solar eclipse that is going on at some moment of a UTC date.
@@ -49,6 +54,22 @@ final readonly class Eclipses
             ->whereBetween('greatest_at', [$moment, $moment->modify("+{$years} years")])
             ->orderBy('greatest_at')->get()
             ->map(static fn(CatalogueEclipse $e): SolarEclipse => $e->solar())->all());
+    }
+
+    /**
+     * What is costly to compute and depends on an eclipse alone, kept by the content of its elements.
+     *
+     * @template T
+     *
+     * @param callable(): T $compute
+     *
+     * @return T
+     */
+    public function kept(string $what, SolarEclipse $eclipse, callable $compute): mixed
+    {
+        $elements = hash('sha256', serialize([Catalogue::solarRow($eclipse), $eclipse->deltaT->seconds]));
+
+        return $this->cache->rememberForever("{$what}:{$eclipse->date()}:{$elements}", $compute(...));
     }
 
     /**

@@ -96,7 +96,7 @@ final readonly class SkyPage
         $radii = $e->elements->radii;
 
         return [
-            [__('Place'), sprintf('%s, %s, %s m', Words::degrees($this->event->lat, 4), Words::degrees($this->event->lon, 4), $this->event->height_m)],
+            [__('Place'), Words::coordinates($this->event->lat, $this->event->lon, 4) . ', ' . $this->event->height_m . ' m'],
             [__('Eclipse as a whole'), __(':kind, greatest at :time UTC, γ = :gamma', ['kind' => __($e->kind->value), 'time' => Words::rounded($e->greatest())->format('H:i:s'), 'gamma' => number_format($e->gamma, 4)])],
             [__('ΔT = TT − UT1'), sprintf('%.1f ± %.1f s (%s)', $e->deltaT->seconds, $e->deltaT->doubtSeconds, __($e->deltaT->source->value))],
             [__('Moon\'s radius'), sprintf('k₁ = %.7f, k₂ = %.6f', $radii->penumbralK, $radii->umbralK)],

@@ -151,8 +151,9 @@ final readonly class EclipseSearch
             return $umbra < 0 ? EclipseKind::Total : EclipseKind::Annular;
         }
         // The cone is longest felt where the Earth bulges towards the Moon: a hybrid is annular at an end of its path.
-        $begin = self::umbraWhereAxisMeetsOutline($elements, $hours, -1);
-        $end = self::umbraWhereAxisMeetsOutline($elements, $hours, 1);
+        [$first, $last] = ShadowAxis::spanOnEarth($elements, $hours);
+        $begin = self::umbraAt($elements, $first);
+        $end = self::umbraAt($elements, $last);
 
         return match (true) {
             max($begin, $umbra, $end) < 0 => EclipseKind::Total,
@@ -161,21 +162,11 @@ final readonly class EclipseSearch
         };
     }
 
-    /** L2 at the first (side −1) or last (+1) point of the central line, found by halving. */
-    private static function umbraWhereAxisMeetsOutline(BesselianElements $elements, float $greatest, int $side): float
+    /** L2 where the axis meets the Earth. */
+    private static function umbraAt(BesselianElements $elements, float $hours): float
     {
-        $inside = $greatest;
-        $outside = $greatest + $side * BesselianElements::HALF_WIDTH_HOURS;
-        for ($i = 0; $i < 30; ++$i) {
-            $middle = ($inside + $outside) / 2;
-            if (ShadowAxis::at($elements, $middle)->outlineDistance() < 1) {
-                $inside = $middle;
-            } else {
-                $outside = $middle;
-            }
-        }
-        $point = ShadowAxis::at($elements, $inside)->surfacePoint(DeltaT::given(0.0));
+        $point = ShadowAxis::at($elements, $hours)->surfacePoint(DeltaT::given(0.0));
 
-        return $elements->l2->at($inside) - $point['zeta'] * $elements->tanF2;
+        return $elements->l2->at($hours) - $point['zeta'] * $elements->tanF2;
     }
 }

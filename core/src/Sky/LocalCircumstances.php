@@ -56,6 +56,6 @@ final readonly class LocalCircumstances
     public function isNearEdgeOfPath(): bool
     {
         return $this->kind !== LocalKind::None
-            && abs(hypot($this->deepest->u, $this->deepest->v) - abs($this->deepest->umbra)) < self::EDGE_RADII;
+            && abs($this->deepest->depthInUmbra()) < self::EDGE_RADII;
     }
 }

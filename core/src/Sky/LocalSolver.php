@@ -17,7 +17,7 @@ final readonly class LocalSolver
 
     public function circumstances(Observer $observer, DeltaT $deltaT): LocalCircumstances
     {
-        $deepest = $this->maximum($observer, $deltaT);
+        $deepest = $this->deepest($observer, $deltaT);
         $distance = hypot($deepest->u, $deepest->v);
         if ($distance >= $deepest->penumbra) {
             return new LocalCircumstances(LocalKind::None, $deepest, []);
@@ -48,8 +48,11 @@ final readonly class LocalSolver
         return View::at($this->elements, $observer, $deltaT, $hours);
     }
 
-    /** The moment of least (u, v): the zero of u·u′ + v·v′, by secants from a first step that takes the motion as straight. */
-    private function maximum(Observer $observer, DeltaT $deltaT): View
+    /**
+     * The maximum, or the moment of nearest approach where there is no eclipse: least (u, v), the zero of u·u′ + v·v′, by
+     * secants from a first step that takes the motion as straight.
+     */
+    public function deepest(Observer $observer, DeltaT $deltaT): View
     {
         $view = View::at($this->elements, $observer, $deltaT, 0.0);
         $closing = $view->u * $view->uRate + $view->v * $view->vRate;

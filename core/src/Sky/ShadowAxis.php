@@ -39,6 +39,31 @@ final readonly class ShadowAxis
         );
     }
 
+    /**
+     * From when to when the axis meets the Earth, for an eclipse whose axis does so at its greatest moment.
+     *
+     * @return array{float, float} hours since t₀
+     */
+    public static function spanOnEarth(BesselianElements $elements, float $greatestHours): array
+    {
+        return [self::edge($elements, $greatestHours, -1), self::edge($elements, $greatestHours, 1)];
+    }
+
+    private static function edge(BesselianElements $elements, float $inside, int $side): float
+    {
+        $outside = $inside + $side * BesselianElements::HALF_WIDTH_HOURS;
+        for ($i = 0; $i < 30; ++$i) {
+            $middle = ($inside + $outside) / 2;
+            if (self::at($elements, $middle)->outlineDistance() < 1) {
+                $inside = $middle;
+            } else {
+                $outside = $middle;
+            }
+        }
+
+        return $inside;
+    }
+
     /** Distance from the Earth's centre with the outline stretched to a unit circle: below 1 the axis meets the Earth. */
     public function outlineDistance(): float
     {

@@ -124,7 +124,19 @@ final readonly class View
     /** Fraction of the Sun's diameter covered, (s + m − distance)/2s also inside totality; 0 when apart. */
     public function magnitude(): float
     {
-        return max(0.0, ($this->penumbra - hypot($this->u, $this->v)) / (2 * $this->sunRadius()));
+        return max(0.0, $this->signedMagnitude());
+    }
+
+    /** The same, negative by how much the Moon misses the Sun. */
+    public function signedMagnitude(): float
+    {
+        return ($this->penumbra - hypot($this->u, $this->v)) / (2 * $this->sunRadius());
+    }
+
+    /** How deep the observer stands inside the umbra, in equatorial radii; negative outside. */
+    public function depthInUmbra(): float
+    {
+        return abs($this->umbra) - hypot($this->u, $this->v);
     }
 
     /** Fraction of the Sun's area covered, 0 … 1. */

@@ -11,7 +11,7 @@ use DateTimeZone;
 final class JulianDate
 {
     public const J2000 = 2451545.0;
-    private const UNIX_EPOCH = 2440587.5;
+    public const UNIX_EPOCH = 2440587.5;
 
     public static function fromDateTime(DateTimeImmutable $moment): float
     {

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Sky;
+
+use App\Exports\PathFeatures;
+use App\Exports\PathKml;
+use App\Http\Requests\Sky\PointRequest;
+use App\Models\Event;
+use App\Pages\EventFrame;
+use App\Pages\Sky\Eclipses;
+use App\Pages\Sky\LocalEclipse;
+use App\Pages\Sky\PlaceSearch;
+use App\Pages\Sky\SeenThere;
+use App\Pages\Sky\WhereToGo;
+use Illuminate\Http\Response;
+use Illuminate\View\View;
+
+final class MapController
+{
+    public function __construct(private readonly Eclipses $eclipses) {}
+
+    public function show(Event $event): View
+    {
+        $frame = EventFrame::of($event, $this->eclipses);
+
+        return view('sky.map', ['frame' => $frame, 'go' => WhereToGo::of($frame->here, $this->eclipses)]);
+    }
+
+    /** What is seen at a point, as a piece of page. */
+    public function there(PointRequest $request, Event $event, PlaceSearch $places): View
+    {
+        return view('sky.there', [
+            'there' => SeenThere::of($request->float('lat'), $request->float('lon'), LocalEclipse::of($event, $this->eclipses), $this->eclipses, $places),
+        ]);
+    }
+
+    public function geoJson(Event $event): Response
+    {
+        $eclipse = $this->eclipses->onDate($event->eclipse_date->format('Y-m-d'));
+        $json = $this->eclipses->kept('geojson', $eclipse, static fn(): string => json_encode(PathFeatures::of($eclipse), JSON_THROW_ON_ERROR));
+
+        return response($json, 200, ['Content-Type' => 'application/geo+json']);
+    }
+
+    public function kml(Event $event): Response
+    {
+        $eclipse = $this->eclipses->onDate($event->eclipse_date->format('Y-m-d'));
+
+        return response(PathKml::of($eclipse, $event->title), 200, [
+            'Content-Type' => 'application/vnd.google-earth.kml+xml',
+            'Content-Disposition' => "attachment; filename=\"path-{$eclipse->date()}.kml\"",
+        ]);
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Sky;
+
+use App\Pages\Words;
+use DateTimeZone;
+use KeenShadow\Core\Geometry\Globe;
+use KeenShadow\Core\Sky\ContactName;
+use KeenShadow\Core\Sky\Observer;
+
+/** A town inside the path: when it begins there in the town's own time, how long it lasts, how far it is. */
+final readonly class PathTown
+{
+    private function __construct(
+        public string $name,
+        public float $lat,
+        public float $lon,
+        public string $begins,
+        public string $duration,
+        public string $altitude,
+        public string $km,
+    ) {}
+
+    public static function of(string $name, float $lat, float $lon, DateTimeZone $zone, LocalEclipse $from): self
+    {
+        $c = $from->eclipse->circumstances(Observer::at($lat, $lon));
+        $begin = $c->contact(ContactName::C2);
+
+        return new self(
+            $name,
+            $lat,
+            $lon,
+            $begin === null ? '' : Words::rounded($begin->time())->setTimezone($zone)->format('H:i:s T'),
+            Words::duration($c->durationSeconds() ?? 0.0),
+            Words::degrees($c->deepest->altitudeDeg(), 0),
+            Words::about(Globe::distanceKm($from->observer->latDeg, $from->observer->lonDeg, $lat, $lon)),
+        );
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Sky;
+
+use App\Pages\Words;
+use DateTimeZone;
+use KeenShadow\Core\Geometry\Globe;
+use KeenShadow\Core\Sky\Compass;
+use KeenShadow\Core\Sky\Observer;
+
+/** What is seen of an event's eclipse at another point of the map. */
+final readonly class SeenThere
+{
+    /** @param array<string, string|float> $asEvent the place as the form for a new event takes it */
+    private function __construct(
+        public string $place,
+        public string $headline,
+        public string $detail,
+        public string $way,
+        public bool $isSeen,
+        public array $asEvent,
+    ) {}
+
+    public static function of(float $lat, float $lon, LocalEclipse $from, Eclipses $eclipses, PlaceSearch $places): self
+    {
+        $nearest = $places->nearest($lat, $lon);
+        $there = LocalEclipse::seenFrom($from->eclipse, Observer::at($lat, $lon), new DateTimeZone($nearest->timezone ?? 'UTC'), $eclipses->ephemeris);
+        $name = $nearest === null ? __('open sea') : __('near :place', ['place' => $nearest->fullName()]);
+        $seen = $there->circumstances->isSeen();
+
+        return new self(
+            Words::coordinates($lat, $lon) . ', ' . $name,
+            $seen ? SkyAnswer::of($there)->headline : __('Nothing of it is seen there.'),
+            $seen ? SkyAnswer::of($there)->detail : '',
+            __(':km km :way of the event', [
+                'km' => Words::about(Globe::distanceKm($from->observer->latDeg, $from->observer->lonDeg, $lat, $lon)),
+                'way' => __(Compass::nearest(Globe::bearingDeg($from->observer->latDeg, $from->observer->lonDeg, $lat, $lon))->value),
+            ]),
+            $seen,
+            [
+                'place_name' => ucfirst($name),
+                'lat' => $lat,
+                'lon' => $lon,
+                'height_m' => 0,
+                'timezone' => $nearest->timezone ?? 'UTC',
+                'eclipse' => $from->eclipse->date(),
+            ],
+        );
+    }
+}

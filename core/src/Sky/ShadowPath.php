@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeenShadow\Core\Sky;
+
+use KeenShadow\Core\Geometry\Globe;
+use KeenShadow\Core\Time\JulianDate;
+
+/**
+ * The path of totality or annularity over the Earth: its central line with instants, and its limits.
+ *
+ * A limit is found by going square to the line until a place at sea level is no longer inside, the horizon left out of
+ * account; so the two ends of the path, where it meets sunrise and sunset, are cut off straight. Eclipses whose axis
+ * misses the Earth have no central line and no path here, though a few of them are total or annular at the pole's edge.
+ */
+final readonly class ShadowPath
+{
+    private const POINTS = 120;
+    /** The way of the shadow is taken between two moments this far before and after. */
+    private const BESIDE_HOURS = 0.01;
+    private const FIRST_STEP_KM = 40.0;
+    private const WIDEST_KM = 6000.0;
+    private const HALVINGS = 14;
+
+    /** @param list<PathPoint> $points from west to east in time; empty when there is no central line */
+    private function __construct(public array $points) {}
+
+    public static function of(SolarEclipse $eclipse): self
+    {
+        $axis = ShadowAxis::at($eclipse->elements, $eclipse->greatestHours);
+        if ($eclipse->kind === EclipseKind::Partial || $axis->outlineDistance() >= 1) {
+            return new self([]);
+        }
+        [$begin, $end] = ShadowAxis::spanOnEarth($eclipse->elements, $eclipse->greatestHours);
+        $points = [];
+        for ($i = 0; $i <= self::POINTS; ++$i) {
+            // The axis runs fastest over the ground at the ends: points are densest there.
+            $hours = ($begin + $end) / 2 - ($end - $begin) / 2 * cos(M_PI * $i / self::POINTS);
+            $points[] = self::point($eclipse, $hours, $begin, $end);
+        }
+
+        return new self($points);
+    }
+
+    /**
+     * Points of the central line at round minutes.
+     *
+     * @return list<PathPoint>
+     */
+    public static function everyMinutes(SolarEclipse $eclipse, int $minutes): array
+    {
+        if ($eclipse->kind === EclipseKind::Partial || ShadowAxis::at($eclipse->elements, $eclipse->greatestHours)->outlineDistance() >= 1) {
+            return [];
+        }
+        [$begin, $end] = ShadowAxis::spanOnEarth($eclipse->elements, $eclipse->greatestHours);
+        $step = 60.0 * $minutes;
+        $zeroUnix = ($eclipse->elements->t0JulianDateTt - JulianDate::UNIX_EPOCH) * 86400 - $eclipse->deltaT->seconds;
+        $points = [];
+        for ($k = (int) ceil(($zeroUnix + $begin * 3600) / $step); $k * $step < $zeroUnix + $end * 3600; ++$k) {
+            $points[] = self::point($eclipse, ($k * $step - $zeroUnix) / 3600, $begin, $end);
+        }
+
+        return $points;
+    }
+
+    /**
+     * The path's edge as [longitude, latitude]: one limit there, the other back.
+     *
+     * @return list<array{float, float}>
+     */
+    public function edge(): array
+    {
+        $left = array_map(static fn(PathPoint $p): array => [$p->leftLimit[1], $p->leftLimit[0]], $this->points);
+        $right = array_map(static fn(PathPoint $p): array => [$p->rightLimit[1], $p->rightLimit[0]], $this->points);
+
+        return [...$left, ...array_reverse($right)];
+    }
+
+    /** @return list<array{float, float}> the central line as [longitude, latitude] */
+    public function line(): array
+    {
+        return array_map(static fn(PathPoint $p): array => [$p->lonDeg, $p->latDeg], $this->points);
+    }
+
+    /** The point of the central line nearest to a place, null when there is no line. */
+    public function nearestTo(Observer $observer): ?PathPoint
+    {
+        $nearest = null;
+        $least = INF;
+        foreach ($this->points as $point) {
+            $km = Globe::distanceKm($observer->latDeg, $observer->lonDeg, $point->latDeg, $point->lonDeg);
+            if ($km < $least) {
+                $least = $km;
+                $nearest = $point;
+            }
+        }
+
+        return $nearest;
+    }
+
+    private static function point(SolarEclipse $eclipse, float $hours, float $begin, float $end): PathPoint
+    {
+        $place = static fn(float $h): array => ShadowAxis::at($eclipse->elements, max($begin, min($end, $h)))->surfacePoint($eclipse->deltaT);
+        ['latDeg' => $lat, 'lonDeg' => $lon] = $place($hours);
+        $before = $place($hours - self::BESIDE_HOURS);
+        $after = $place($hours + self::BESIDE_HOURS);
+        $bearing = Globe::bearingDeg($before['latDeg'], $before['lonDeg'], $after['latDeg'], $after['lonDeg']);
+        $solver = new LocalSolver($eclipse->elements);
+        $centre = $solver->circumstances(Observer::at($lat, $lon), $eclipse->deltaT);
+        $left = self::toLimitKm($solver, $eclipse, $lat, $lon, $bearing - 90);
+        $right = self::toLimitKm($solver, $eclipse, $lat, $lon, $bearing + 90);
+
+        return new PathPoint(
+            JulianDate::toDateTime($eclipse->elements->julianDateTt($hours) - $eclipse->deltaT->seconds / 86400),
+            $lat,
+            $lon,
+            $centre->deepest->altitudeDeg(),
+            $centre->durationSeconds() ?? 0.0,
+            $left + $right,
+            Globe::travel($lat, $lon, $bearing - 90, $left),
+            Globe::travel($lat, $lon, $bearing + 90, $right),
+        );
+    }
+
+    /** How far it is from the central line to where the umbra's edge just touches at the maximum. */
+    private static function toLimitKm(LocalSolver $solver, SolarEclipse $eclipse, float $lat, float $lon, float $bearing): float
+    {
+        $isInside = static function (float $km) use ($solver, $eclipse, $lat, $lon, $bearing): bool {
+            [$toLat, $toLon] = Globe::travel($lat, $lon, $bearing, $km);
+
+            return $solver->deepest(Observer::at($toLat, $toLon), $eclipse->deltaT)->depthInUmbra() > 0;
+        };
+        $inside = 0.0;
+        $outside = self::FIRST_STEP_KM;
+        while ($isInside($outside) && $outside < self::WIDEST_KM) {
+            $inside = $outside;
+            $outside *= 2;
+        }
+        for ($i = 0; $i < self::HALVINGS; ++$i) {
+            $middle = ($inside + $outside) / 2;
+            if ($isInside($middle)) {
+                $inside = $middle;
+            } else {
+                $outside = $middle;
+            }
+        }
+
+        return $inside;
+    }
+}

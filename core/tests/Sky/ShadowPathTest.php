@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeenShadow\Core\Tests\Sky;
+
+use KeenShadow\Core\Geometry\MapLines;
+use KeenShadow\Core\Sky\EclipseSearch;
+use KeenShadow\Core\Sky\LocalKind;
+use KeenShadow\Core\Sky\MagnitudeMap;
+use KeenShadow\Core\Sky\Observer;
+use KeenShadow\Core\Sky\ShadowPath;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class ShadowPathTest extends TestCase
+{
+    /**
+     * Source: width of the path at greatest eclipse, Five Millennium Canon of Solar Eclipses (from memory).
+     *
+     * @return iterable<string, array{string, float}>
+     */
+    public static function widths(): iterable
+    {
+        yield '2027' => ['2027-08-02', 258];
+        yield '2026' => ['2026-08-12', 294];
+        yield '2028 over Australia' => ['2028-07-22', 230];
+        yield '2021 annular over the pole' => ['2021-06-10', 527];
+        yield '2021 total in Antarctica' => ['2021-12-04', 419];
+    }
+
+    #[DataProvider('widths')]
+    public function testWidthAtGreatestEclipse(string $date, float $widthKm): void
+    {
+        $eclipse = (new EclipseSearch())->onDate($date);
+        $point = ShadowPath::of($eclipse)->nearestTo(Observer::at($eclipse->latDeg, $eclipse->lonDeg));
+
+        self::assertNotNull($point);
+        self::assertEqualsWithDelta($widthKm, $point->widthKm, 0.02 * $widthKm);
+        self::assertEqualsWithDelta((float) $eclipse->durationSeconds(), $point->durationSeconds, 2.0);
+    }
+
+    #[DataProvider('widths')]
+    public function testTheLimitsPartInsideFromOutside(string $date): void
+    {
+        $eclipse = (new EclipseSearch())->onDate($date);
+        foreach (array_slice(ShadowPath::of($eclipse)->points, 20, 80) as $point) {
+            foreach ([$point->leftLimit, $point->rightLimit] as $limit) {
+                $towards = static fn(float $part): LocalKind => $eclipse->circumstances(Observer::at(
+                    $limit[0] + $part * ($point->latDeg - $limit[0]),
+                    $limit[1] + $part * ($point->lonDeg - $limit[1]),
+                ))->kind;
+                if (abs($limit[0]) < 75 && abs($point->lonDeg - $limit[1]) < 30) {
+                    self::assertTrue($towards(0.02)->isCentral());
+                    self::assertFalse($towards(-0.02)->isCentral());
+                }
+            }
+        }
+    }
+
+    /** RFC 7946: rings are closed, anticlockwise and do not cross the antimeridian. */
+    #[DataProvider('widths')]
+    public function testTheAreaIsCutAsGeoJsonAsksFor(string $date): void
+    {
+        $rings = MapLines::cutArea(ShadowPath::of((new EclipseSearch())->onDate($date))->edge());
+
+        self::assertNotSame([], $rings);
+        foreach ($rings as $ring) {
+            self::assertSame($ring[0], $ring[count($ring) - 1]);
+            self::assertGreaterThan(3, count($ring));
+            for ($i = 1, $n = count($ring); $i < $n; ++$i) {
+                self::assertLessThanOrEqual(180.0, abs($ring[$i][0]));
+                self::assertLessThanOrEqual(90.0, abs($ring[$i][1]));
+            }
+        }
+    }
+
+    public function testPartialEclipsesHaveNoPath(): void
+    {
+        self::assertSame([], ShadowPath::of((new EclipseSearch())->onDate('2025-03-29'))->points);
+    }
+
+    /** A line of equal magnitude against the magnitude itself, computed at its points. */
+    public function testLinesOfEqualMagnitude(): void
+    {
+        $eclipse = (new EclipseSearch())->onDate('2027-08-02');
+        $map = MagnitudeMap::of($eclipse);
+        foreach ([0.2, 0.6] as $magnitude) {
+            $lines = $map->lineOf($magnitude);
+            self::assertNotSame([], $lines);
+            foreach (array_merge(...$lines) as [$lon, $lat]) {
+                $view = $eclipse->circumstances(Observer::at($lat, $lon))->deepest;
+                self::assertEqualsWithDelta($magnitude, $view->magnitude(), 0.02);
+            }
+        }
+        foreach (array_merge(...$map->riseSetLine()) as [$lon, $lat]) {
+            self::assertLessThan(2.5, abs($eclipse->circumstances(Observer::at($lat, $lon))->deepest->altitudeDeg() + 0.83));
+        }
+    }
+
+    /**
+     * Source: Meeus, J. Br. Astron. Assoc. 92 (1982) 124 (from memory): a place sees a total eclipse once in about 375
+     * years; common practice says 350–375. Sampled over the sphere and the catalogue's three centuries.
+     */
+    public function testAPlaceSeesATotalEclipseAboutOnceIn375Years(): void
+    {
+        $places = 150;
+        $seen = 0;
+        foreach ((new EclipseSearch())->inYears(1900, 2199) as $eclipse) {
+            for ($i = 0; $i < $places; ++$i) {
+                // Evenly over the sphere: the golden angle around, equal steps of sin φ.
+                $observer = Observer::at(rad2deg(asin(1 - (2 * $i + 1) / $places)), fmod($i * 137.50776, 360) - 180);
+                $c = $eclipse->circumstances($observer);
+                $seen += $c->kind === LocalKind::Total && $c->deepest->isSunUp() ? 1 : 0;
+            }
+        }
+
+        // Some 120 counts: their statistical error is about a tenth.
+        self::assertEqualsWithDelta(375, 300 * $places / $seen, 75);
+    }
+}

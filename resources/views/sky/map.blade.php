@@ -1,0 +1,71 @@
+<x-event-frame :frame="$frame" room="sky" :title="__('Map')">
+    <p class="lead-answer">{{ __('Where the shadow goes') }}</p>
+    <p>{{ $go->sentence }} <a href="{{ route('sky.show', $frame->event) }}">{{ __('Back to this place') }}</a></p>
+    <div class="map" x-data="skyMap" data-path="{{ route('sky.geojson', $frame->event) }}" data-there="{{ route('sky.there', $frame->event) }}"
+        data-lat="{{ $frame->event->lat }}" data-lon="{{ $frame->event->lon }}">
+        <div class="map-sheet">
+            <svg x-ref="sheet" viewBox="-180 -90 360 180" tabindex="0" role="application"
+                aria-label="{{ __('World map with the path. Arrow keys move it, plus and minus zoom, Enter asks what is seen in the middle.') }}"
+                x-on:pointerdown="grab" x-on:pointermove="drag" x-on:pointerup="drop" x-on:pointercancel="drop" x-on:wheel.prevent="wheel" x-on:keydown="key">
+                <rect class="map-sea" x="-180" y="-90" width="360" height="180"/>
+                <path class="map-land" x-ref="land"/>
+                <path class="map-grid" d="M-180 0H180M-180 -66.56H180M-180 -23.44H180M-180 23.44H180M-180 66.56H180" vector-effect="non-scaling-stroke"/>
+                <path class="map-horizon" x-ref="maximum_at_horizon" vector-effect="non-scaling-stroke"/>
+                <path class="map-edge" x-ref="edge_of_eclipse" vector-effect="non-scaling-stroke"/>
+                <path class="map-magnitude" x-ref="magnitude" vector-effect="non-scaling-stroke"/>
+                <path class="map-path" x-ref="path" vector-effect="non-scaling-stroke"/>
+                <path class="map-limit" x-ref="limit" vector-effect="non-scaling-stroke"/>
+                <path class="map-line" x-ref="central_line" vector-effect="non-scaling-stroke"/>
+                <g x-ref="labels"></g>
+                <path class="map-site" x-ref="site" vector-effect="non-scaling-stroke"/>
+                <path class="map-point" x-ref="point" vector-effect="non-scaling-stroke"/>
+            </svg>
+            <p class="map-buttons">
+                <button type="button" class="btn btn-quiet" x-on:click="closer" aria-label="{{ __('Closer') }}">+</button>
+                <button type="button" class="btn btn-quiet" x-on:click="farther" aria-label="{{ __('Farther') }}">−</button>
+                <button type="button" class="btn btn-quiet" x-on:click="whole">{{ __('World') }}</button>
+                <button type="button" class="btn btn-quiet" x-on:click="site">{{ __('Here') }}</button>
+            </p>
+        </div>
+        <p class="note">
+            <span class="key is-path"></span> {{ __('path') }} <span class="key is-line"></span> {{ __('central line, instants in UTC') }}
+            <span class="key is-magnitude"></span> {{ __('magnitude 0.8, 0.6, 0.4, 0.2 of the diameter') }}
+            <span class="key is-edge"></span> {{ __('limit of the partial eclipse') }} <span class="key is-horizon"></span> {{ __('maximum at sunrise or sunset') }}.
+            {{ __('Outlines: Natural Earth (public domain).') }}
+        </p>
+        <div class="map-there" x-ref="there" aria-live="polite"><p class="note">{{ __('Click or tap anywhere to see what is seen there.') }}</p></div>
+    </div>
+
+    @if ($go->towns !== [])
+        <h2>{{ __('Towns inside the path') }}</h2>
+        <div class="scrolls" tabindex="0" role="region" aria-label="{{ __('Towns inside the path') }}">
+            <table class="table">
+                <thead>
+                    <tr>
+                        <th scope="col">{{ __('Town, largest first') }}</th>
+                        <th scope="col" class="is-number">{{ __('Begins (C2)') }}</th>
+                        <th scope="col" class="is-number">{{ __('Lasts') }}</th>
+                        <th scope="col" class="is-number">{{ __('Sun') }}</th>
+                        <th scope="col" class="is-number">{{ __('From here') }}</th>
+                    </tr>
+                </thead>
+                <tbody>
+                    @foreach ($go->towns as $town)
+                        <tr>
+                            <th scope="row">{{ $town->name }}</th>
+                            <td class="is-number">{{ $town->begins }}</td>
+                            <td class="is-number">{{ $town->duration }}</td>
+                            <td class="is-number">{{ __(':altitude up', ['altitude' => $town->altitude]) }}</td>
+                            <td class="is-number">{{ $town->km }} km</td>
+                        </tr>
+                    @endforeach
+                </tbody>
+            </table>
+        </div>
+        <p class="note">{{ __('Towns: GeoNames, CC BY 4.0; heights are taken as sea level.') }}</p>
+    @endif
+    <p>
+        <a class="btn btn-quiet" href="{{ route('sky.geojson', $frame->event) }}" download="path-{{ $frame->here->eclipse->date() }}.geojson">{{ __('Path as GeoJSON') }}</a>
+        <a class="btn btn-quiet" href="{{ route('sky.kml', $frame->event) }}">{{ __('Path as KML') }}</a>
+    </p>
+</x-event-frame>
