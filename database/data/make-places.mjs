@@ -19,12 +19,12 @@ const NOT_A_TOWN = new Set(["PPLX", "PPLH", "PPLQ", "PPLW"]);
 const clean = (text) => text.replace(/[\t\r\n\\]/g, " ").trim();
 
 const rows = towns
-  .filter((t) => !NOT_A_TOWN.has(t.featureCode) && clean(t.name) !== "")
-  .sort((a, b) => b.population - a.population || a.cityId - b.cityId)
-  .map((t) => {
-    const [lon, lat] = t.loc.coordinates;
-    const region = regions.get(`${t.country}.${t.adminCode}`) ?? "";
-    return [clean(t.name), clean(region), t.country, lat, lon, t.population, zoneAt(lat, lon)].join("\t");
-  });
+    .filter((t) => !NOT_A_TOWN.has(t.featureCode) && clean(t.name) !== "")
+    .sort((a, b) => b.population - a.population || a.cityId - b.cityId)
+    .map((t) => {
+        const [lon, lat] = t.loc.coordinates;
+        const region = regions.get(`${t.country}.${t.adminCode}`) ?? "";
+        return [clean(t.name), clean(region), t.country, lat, lon, t.population, zoneAt(lat, lon)].join("\t");
+    });
 writeFileSync(new URL("places.tsv.gz", import.meta.url), gzipSync(rows.join("\n") + "\n", { level: 9 }));
 console.log(`${rows.length} places`);

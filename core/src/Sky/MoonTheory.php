@@ -28,8 +28,7 @@ final readonly class MoonTheory
 
     public function __construct()
     {
-        /** @var array{W1: non-empty-list<float>, L: list<Terms>, B: list<Terms>, R: list<Terms>} $data */
-        $data = require __DIR__ . '/../../data/moon-elp-mpp02.php';
+        $data = self::coefficients();
         $this->longitude = new PeriodicSeries($data['L']);
         $this->latitude = new PeriodicSeries($data['B']);
         $this->distance = new PeriodicSeries($data['R']);
@@ -39,6 +38,19 @@ final readonly class MoonTheory
         $this->q = new Polynomial([0.0, -0.113469002e-3, 0.12372674e-6, 0.12654170e-8, -0.1371808e-11, -0.320334e-14]);
         // Chapront & Francou 2003: inertial ecliptic of J2000 (DE405) to the axes of the ICRS.
         $this->eclipticToIcrs = Rotation::aboutX(-84381.40928 * Angle::ARCSEC)->then(Rotation::aboutZ(0.05028 * Angle::ARCSEC));
+    }
+
+    /** @return array{W1: list<float>, L: list<Terms>, B: list<Terms>, R: list<Terms>} read once a process */
+    private static function coefficients(): array
+    {
+        /** @var array{W1: list<float>, L: list<Terms>, B: list<Terms>, R: list<Terms>}|null $data */
+        static $data = null;
+        if ($data === null) {
+            /** @var array{W1: list<float>, L: list<Terms>, B: list<Terms>, R: list<Terms>} $data */
+            $data = require __DIR__ . '/../../data/moon-elp-mpp02.php';
+        }
+
+        return $data;
     }
 
     /**

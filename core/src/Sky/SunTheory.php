@@ -23,8 +23,7 @@ final readonly class SunTheory
 
     public function __construct()
     {
-        /** @var array{L: list<Terms>, B: list<Terms>, R: list<Terms>} $data */
-        $data = require __DIR__ . '/../../data/earth-vsop87b.php';
+        $data = self::coefficients();
         $this->longitude = new PeriodicSeries($data['L']);
         $this->latitude = new PeriodicSeries($data['B']);
         $this->distance = new PeriodicSeries($data['R']);
@@ -34,6 +33,19 @@ final readonly class SunTheory
             new Vector3(-0.000000479966, 0.917482137087, -0.397776982902),
             new Vector3(0.0, 0.397776982902, 0.917482137087),
         );
+    }
+
+    /** @return array{L: list<Terms>, B: list<Terms>, R: list<Terms>} read once a process */
+    private static function coefficients(): array
+    {
+        /** @var array{L: list<Terms>, B: list<Terms>, R: list<Terms>}|null $data */
+        static $data = null;
+        if ($data === null) {
+            /** @var array{L: list<Terms>, B: list<Terms>, R: list<Terms>} $data */
+            $data = require __DIR__ . '/../../data/earth-vsop87b.php';
+        }
+
+        return $data;
     }
 
     /**
