@@ -19,26 +19,27 @@ final class ContactsCalendar
 {
     private const ALARMS = ['-PT10M', '-PT1M'];
 
-    public static function of(Event $event, LocalEclipse $here, DateTimeImmutable $now): string
+    /** @param string|null $key what the entries' UIDs begin with; the event's number by default */
+    public static function of(Event $event, LocalEclipse $here, DateTimeImmutable $now, ?string $key = null): string
     {
         $calendar = new VCalendar(['PRODID' => '-//Keen Shadow//Contacts//EN', 'X-WR-CALNAME' => $event->title]);
         self::addZone($calendar, $here);
         foreach ($here->circumstances->contacts() as $contact) {
             if ($contact->view->isSunUp()) {
-                self::addContact($calendar, $event, $here, $contact, $now);
+                self::addContact($calendar, $event, $here, $contact, $now, $key ?? "event-{$event->id}");
             }
         }
 
         return $calendar->serialize();
     }
 
-    private static function addContact(VCalendar $calendar, Event $event, LocalEclipse $here, Contact $contact, DateTimeImmutable $now): void
+    private static function addContact(VCalendar $calendar, Event $event, LocalEclipse $here, Contact $contact, DateTimeImmutable $now, string $key): void
     {
         $row = ContactRow::of($contact, $here);
         // Calendars count whole seconds.
         $start = $here->local($contact->time()->modify('+500 milliseconds'));
         $entry = $calendar->createComponent('VEVENT', [
-            'UID' => "event-{$event->id}-{$contact->name->value}@keen-shadow",
+            'UID' => "{$key}-{$contact->name->value}@keen-shadow",
             'DTSTAMP' => $now->setTimezone(new DateTimeZone('UTC')),
             'SUMMARY' => "{$row->name}: {$row->meaning} ({$event->title})",
             'LOCATION' => $event->place_name,

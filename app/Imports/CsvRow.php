@@ -7,10 +7,14 @@ namespace App\Imports;
 /** One line of a table, its cells by the names of the columns. */
 final readonly class CsvRow
 {
-    /** @param array<string, string> $cells */
+    /**
+     * @param array<string, string> $cells
+     * @param bool $mayUseDecimalCommas where the cells are not parted by commas
+     */
     public function __construct(
         public int $line,
         public array $cells,
+        private bool $mayUseDecimalCommas = false,
         private ?string $fault = null,
     ) {}
 
@@ -34,6 +38,9 @@ final readonly class CsvRow
         $text = $this->text($column);
         if ($text === '') {
             throw new ImportException("Line {$this->line}, column {$column}: empty.");
+        }
+        if ($this->mayUseDecimalCommas) {
+            $text = str_replace(',', '.', $text);
         }
         if (!is_numeric($text) || !is_finite((float) $text)) {
             throw new ImportException("Line {$this->line}, column {$column}: \"{$text}\" is not a number.");

@@ -44,6 +44,12 @@ final class Event extends Model
         return $this->hasMany(Viewer::class);
     }
 
+    /** @return HasMany<SiteList, $this> */
+    public function siteLists(): HasMany
+    {
+        return $this->hasMany(SiteList::class);
+    }
+
     public function observer(): Observer
     {
         return Observer::at($this->lat, $this->lon, $this->height_m);

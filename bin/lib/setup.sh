@@ -102,7 +102,7 @@ free_port() {
 # web_server PORT LOG: starts PHP's own server in a process group of its own and prints the group's number.
 web_server() {
   local port=$1 log=$2 root=$PWD
-  (cd public && PHP_CLI_SERVER_WORKERS=4 exec setsid php -d variables_order=EGPCS -S "127.0.0.1:$port" \
+  (cd public && PHP_CLI_SERVER_WORKERS=4 exec setsid php -d variables_order=EGPCS -d upload_max_filesize=6M -d post_max_size=8M -S "127.0.0.1:$port" \
     "$root/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php" > "$log" 2>&1 < /dev/null 9>&-) &
   printf '%s' "$!"
 }
@@ -111,16 +111,24 @@ web_server() {
 # a zombie's or another program's by now.
 runs_as() { { tr '\0' ' ' < "/proc/$1/cmdline"; } 2>/dev/null | grep -qF -- "$2"; }
 
-# The process group of this folder's web server, if it runs.
-web_group() {
+# group FILE: the process group that one of this folder's pid files names, if it still runs.
+group() {
   local pid
-  pid=$(cat var/run/web.pid 2>/dev/null) && runs_as "$pid" "$PWD/vendor/laravel/" && printf '%s' "$pid"
+  pid=$(cat "$1" 2>/dev/null) && runs_as "$pid" "$PWD/" && printf '%s' "$pid"
 }
 
-stop_web() {
-  local group
-  if group=$(web_group); then kill -- "-$group" 2>/dev/null || true; fi
-  rm -f var/run/web.pid
+# stop_group FILE
+stop_group() {
+  local number
+  if number=$(group "$1"); then kill -- "-$number" 2>/dev/null || true; fi
+  rm -f "$1"
+}
+
+# queue_worker LOG: starts the worker that does long work, in a process group of its own, and prints the group's number.
+queue_worker() {
+  local log=$1
+  (exec setsid php "$PWD/artisan" queue:work --sleep=1 --tries=3 > "$log" 2>&1 < /dev/null 9>&-) &
+  printf '%s' "$!"
 }
 
 # Waits until the sign-in page answers.

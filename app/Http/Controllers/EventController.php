@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\EventRequest;
+use App\Jobs\ComputeSites;
 use App\Models\Event;
 use App\Models\User;
 use App\Pages\Sky\Eclipses;
@@ -52,6 +53,9 @@ final class EventController
     public function update(EventRequest $request, Event $event): RedirectResponse
     {
         $event->update($request->eventFields());
+        if ($event->wasChanged('eclipse_date')) {
+            $event->siteLists->each(ComputeSites::recompute(...));
+        }
 
         return redirect()->route('sky.show', $event)->with('status', __('Changed.'));
     }

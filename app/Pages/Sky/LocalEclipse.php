@@ -21,7 +21,7 @@ use KeenShadow\Core\Time\JulianDate;
 /** An event's eclipse at the event's place: the one way from the model to the core, for every page of the event. */
 final readonly class LocalEclipse
 {
-    /** @param list<HorizonCrossing> $crossings sunrise and sunset of the local day of the maximum */
+    /** @param list<HorizonCrossing> $crossings sunrise and sunset of the local day of the maximum, or while the eclipse lasts */
     private function __construct(
         public SolarEclipse $eclipse,
         public Observer $observer,
@@ -44,7 +44,10 @@ final readonly class LocalEclipse
     {
         $circumstances = $eclipse->circumstances($observer);
         $midnight = $circumstances->deepest->time()->setTimezone($zone)->setTime(0, 0);
-        $path = SunPath::over($midnight, $midnight->modify('+1 day'), $observer, $eclipse->deltaT, $ephemeris);
+        // An eclipse across local midnight: its sunrise or sunset may be on the other day.
+        $first = $circumstances->contact(ContactName::C1)?->time() ?? $midnight;
+        $last = $circumstances->contact(ContactName::C4)?->time() ?? $midnight;
+        $path = SunPath::over(min($midnight, $first), max($midnight->modify('+1 day'), $last), $observer, $eclipse->deltaT, $ephemeris);
 
         return new self($eclipse, $observer, $circumstances, $path->crossings(), $zone);
     }

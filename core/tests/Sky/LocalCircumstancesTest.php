@@ -74,6 +74,31 @@ final class LocalCircumstancesTest extends TestCase
         self::assertEqualsWithDelta(min(1.0, (float) $row['swe_obscuration']), $c->deepest->obscuration(), 0.001);
     }
 
+    /**
+     * Source: the same rigorous reference at 171 pairs chosen at random (reference/make_reference.py): eclipses of
+     * 1950–2100 of all kinds; places by the greatest eclipse, around it, and near or below the horizon; up to 4 000 m.
+     * Obscuration is summed there in strips, without the formula for the lens.
+     */
+    public function testContactsAtRandomPlacesAgreeWithTheRigorousReference(): void
+    {
+        $kinds = [];
+        foreach (ReferenceTable::read(__DIR__ . '/reference/random-circumstances.csv') as $row) {
+            $c = $this->circumstances($row);
+            $what = "{$row['date']} {$row['lat']} {$row['lon']}";
+            self::assertSame($row['ref_type'], $c->kind->value, $what);
+            foreach (self::CONTACTS as $key => $name) {
+                // The reference finds the least of a flat curve: its maximum of a partial eclipse is good to 0.4 s.
+                $within = $key === 'max' && !$c->kind->isCentral() ? 0.4 : 0.2;
+                $this->assertContact($row["ref_{$key}"], $c->contact($name), $row['date'], $within, "{$what} {$key}");
+            }
+            self::assertEqualsWithDelta((float) $row['ref_magnitude'], $c->deepest->magnitude(), 0.0001, $what);
+            self::assertEqualsWithDelta((float) $row['ref_obscuration'], $c->deepest->obscuration(), 0.0002, $what);
+            self::assertEqualsWithDelta((float) $row['ref_altitude_deg'], $c->deepest->altitudeDeg(), 0.002, $what);
+            $kinds[$row['ref_type']] = true;
+        }
+        self::assertCount(3, $kinds);
+    }
+
     public function testOneKMakesTotalityLongerByAboutFourSeconds(): void
     {
         // Source: the effect of k2 = 0.272281 against 0.2725076, 0.00023 Earth radii on either side (common practice).

@@ -4,7 +4,9 @@
         <strong>{{ __('Nothing was saved yet.') }}</strong>
         <ul>
             @foreach ($errors->keys() as $field)
-                <li><a href="#{{ $field }}">{{ $errors->first($field) }}</a></li>
+                @foreach ($errors->get($field) as $message)
+                    <li><a href="#{{ $field }}">{{ $message }}</a></li>
+                @endforeach
             @endforeach
         </ul>
     </div>

@@ -45,6 +45,16 @@ final class SkyPageTest extends TestCase
         $this->get(route('sky.show', $edge))->assertOk()->assertSee('edge of the path');
     }
 
+    /** 74° N over Taymyr, 12 August 2026: the Sun sets and rises again while the eclipse goes on across local midnight. */
+    public function testAnEclipseAcrossLocalMidnightAtTheEdgeOfPolarDay(): void
+    {
+        $user = $this->member();
+        $event = $this->eventOf($user, ['eclipse_date' => '2026-08-12', 'lat' => 74.0, 'lon' => 98.0, 'timezone' => 'Asia/Krasnoyarsk', 'height_m' => 0]);
+        $this->actingAs($user)->get(route('sky.show', $event))->assertOk()
+            ->assertSeeInOrder(['C1', '23:15:', 'C4', '00:57:'])
+            ->assertSee('The Sun sets eclipsed at 23:');
+    }
+
     public function testThePageAsksTheDatabaseLittle(): void
     {
         $user = $this->member();

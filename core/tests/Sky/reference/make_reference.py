@@ -1,7 +1,8 @@
 #!/usr/bin/env python3
-"""Write local-circumstances.csv, apparent-places.csv, earth-orientation.csv and sunrise.csv: what independent programs say, for the tests to compare with.
+"""Write local-circumstances.csv, random-circumstances.csv, apparent-places.csv, earth-orientation.csv and sunrise.csv: what independent programs say, for the tests to compare with.
 
-    python3 core/tests/Sky/reference/make_reference.py        (Debian: swetest swe-standard-data python3-erfa)
+    php artisan sky:eclipses --from=1950 --to=2100 | python3 core/tests/Sky/reference/make_reference.py
+    (Debian: swetest swe-standard-data python3-erfa)
 
 Two references stand side by side, both with the constants k1 = 0.272517, k2 = 0.272288, solar radius 696 000 km and
 the delta T that swetest itself uses for the date:
@@ -12,7 +13,7 @@ the delta T that swetest itself uses for the date:
   the site is nearest to the line through the centres of Sun and Moon. No Besselian elements are in it. swetest takes
   the least angle for the maximum, which in a shallow partial eclipse is up to a quarter of a minute away.
 """
-import csv, math, os, re, subprocess
+import csv, json, math, os, random, re, subprocess, sys
 import erfa, numpy as np
 
 HERE = os.path.dirname(os.path.abspath(__file__))
@@ -100,7 +101,7 @@ def reference(date, lat, lon, height, dt, about):
         m, s, _, _ = seen(h)
         return np.linalg.norm(np.cross(m, s - m)) / np.linalg.norm(s - m)
 
-    grid = np.arange(2.5, 9.5, 1 / 60)
+    grid = np.arange(3, 9, 1 / 60)
     best = grid[int(np.argmin([axis_distance(h) for h in grid]))]
     lo, hi = best - 1 / 60, best + 1 / 60
     for _ in range(60):                    # golden section would do; thirds are enough
@@ -113,7 +114,7 @@ def reference(date, lat, lon, height, dt, about):
 
     def root(f, inside, side):
         out = inside
-        while f(out) < 0:
+        while f(out) < 0 and abs(out - inside) < 3.5:
             out += side / 30
         a, b = out - side / 30, out
         for _ in range(50):
@@ -123,6 +124,8 @@ def reference(date, lat, lon, height, dt, about):
 
     seconds = lambda h: (start - julian(date)) * 86400 + h * 3600 - dt
     angle, s, m1, m2 = measures(top)
+    if angle > s + m1:
+        return None
     result = {'max': seconds(top)}
     outer = lambda h: (lambda q: q[0] - q[1] - q[2])(measures(h))
     inner = lambda h: (lambda q: q[0] - abs(q[1] - q[3]))(measures(h))
@@ -132,6 +135,7 @@ def reference(date, lat, lon, height, dt, about):
         result['c2'], result['c3'] = seconds(root(inner, top, -1)), seconds(root(inner, top, 1))
     result['type'] = ('total' if m2 > s else 'annular') if central else 'partial'
     result['magnitude'] = (s + m1 - angle) / (2 * s)
+    result['obscuration'] = covered(m1 / s, angle / s)
     _, sv, _, g = seen(top)
     theta, phi = g + math.radians(lon), math.radians(lat)
     east = np.array([-math.sin(theta), math.cos(theta), 0])
@@ -141,6 +145,35 @@ def reference(date, lat, lon, height, dt, about):
     result['altitude_deg'] = math.degrees(math.asin(u @ up))
     result['azimuth_deg'] = math.degrees(math.atan2(u @ east, u @ north)) % 360
     return result
+
+
+def covered(ratio, distance):
+    """Area of the unit disc under a disc of radius `ratio` at `distance`, by summing strips (no formula for the lens)."""
+    y = (np.arange(200000) + 0.5) / 100000 - 1
+    half = np.sqrt(1 - y * y)
+    other = np.sqrt(np.maximum(ratio * ratio - y * y, 0)) * (abs(y) < ratio)
+    low, high = np.maximum(-half, distance - other), np.minimum(half, distance + other)
+    return float(np.sum(np.maximum(high - low, 0) * (abs(y) < ratio)) / 100000 / math.pi)
+
+
+def random_pairs():
+    """Some 170 pairs of an eclipse of 1950-2100 and a place: by the greatest, somewhere around it, far off near the horizon.
+
+    Standard input: JSON Lines of `php artisan sky:eclipses --from=1950 --to=2100`, used only to choose."""
+    random.seed(1)
+    for e in [json.loads(line) for line in sys.stdin][::6]:
+        for reach in (0.6, 35, 68):
+            for _ in range(20):
+                lat, lon = e['lat'] + random.uniform(-reach, reach), e['lon'] + random.uniform(-reach, reach) / max(0.3, math.cos(math.radians(e['lat'])))
+                if abs(lat) > 89:
+                    continue
+                lat, lon, height = round(lat, 3), round((lon + 540) % 360 - 180, 3), random.choice([0, 0, 250, 1500, 4000])
+                about = (lambda t: int(t[11:13]) + int(t[14:16]) / 60)(e['greatest_ut'])
+                dt = delta_t(julian(e['date'], 12))
+                r = reference(e['date'], lat, lon, height, dt, about)
+                if r is not None and r['magnitude'] > 0.03:
+                    yield e['date'], lat, lon, height, dt, r
+                    break
 
 
 def swe_local(date, lat, lon, height):
@@ -171,6 +204,12 @@ def main():
                 s = swe_local(date, lat, lon, height)
                 r = reference(date, lat, lon, height, dt, s['max'] / 3600)
                 w.writerow([name, date, lat, lon, height, show(dt)] + [show(r.get(k)) for k in ref_keys] + [show(s.get(k)) for k in swe_keys])
+    keys = ('type', 'c1', 'c2', 'max', 'c3', 'c4', 'magnitude', 'obscuration', 'altitude_deg', 'azimuth_deg')
+    with open(os.path.join(HERE, 'random-circumstances.csv'), 'w', newline='') as f:
+        w = csv.writer(f, lineterminator='\n')
+        w.writerow(['date', 'lat', 'lon', 'height_m', 'delta_t_s'] + ['ref_' + k for k in keys])
+        for date, lat, lon, height, dt, r in random_pairs():
+            w.writerow([date, lat, lon, height, show(dt)] + [show(r.get(k)) for k in keys])
     with open(os.path.join(HERE, 'apparent-places.csv'), 'w', newline='') as f:
         w = csv.writer(f, lineterminator='\n')
         w.writerow(['body', 'jd_tt', 'right_ascension_deg', 'declination_deg', 'distance_au'])

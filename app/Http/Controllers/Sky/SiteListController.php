@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Sky;
+
+use App\Exports\CircumstancesRecord;
+use App\Exports\ContactsCalendar;
+use App\Exports\CsvLine;
+use App\Http\Requests\Sky\SiteListRequest;
+use App\Http\Requests\Sky\SiteSortRequest;
+use App\Jobs\ComputeSites;
+use App\Models\Event;
+use App\Models\Site;
+use App\Models\SiteList;
+use App\Pages\EventFrame;
+use App\Pages\Sky\Eclipses;
+use App\Pages\Sky\LocalEclipse;
+use App\Pages\Sky\SiteTable;
+use DateTimeZone;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Illuminate\View\View;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+
+/** Many sites at once: a file in, a table and files of local times out. */
+final class SiteListController
+{
+    public function __construct(private readonly Eclipses $eclipses) {}
+
+    public function index(Event $event): View
+    {
+        return view('sites.index', [
+            'frame' => EventFrame::of($event, $this->eclipses),
+            'lists' => $event->siteLists()->orderByDesc('id')->get(),
+        ]);
+    }
+
+    public function store(SiteListRequest $request, Event $event): RedirectResponse
+    {
+        $inputs = $request->sites();
+        $list = DB::transaction(static function () use ($event, $request, $inputs): SiteList {
+            $list = $event->siteLists()->create(['name' => $request->listName(), 'size' => count($inputs)]);
+            $rows = [];
+            foreach ($inputs as $position => $site) {
+                $rows[] = ['site_list_id' => $list->id, 'position' => $position, 'name' => $site->name, 'lat' => $site->lat, 'lon' => $site->lon, 'height_m' => $site->heightM];
+            }
+            foreach (array_chunk($rows, 1000) as $chunk) {
+                Site::query()->insert($chunk);
+            }
+
+            return $list;
+        });
+        ComputeSites::dispatchFor($list);
+
+        return redirect()->route('sites.show', [$event, $list]);
+    }
+
+    public function show(SiteSortRequest $request, Event $event, SiteList $siteList): View
+    {
+        return view('sites.show', ['frame' => EventFrame::of($event, $this->eclipses), 'table' => SiteTable::of($siteList, $request->column(), $request->isDescending())]);
+    }
+
+    /** The table alone, for a page that watches the progress. */
+    public function table(SiteSortRequest $request, Event $event, SiteList $siteList): View
+    {
+        return view('sites.table', ['event' => $event, 'table' => SiteTable::of($siteList, $request->column(), $request->isDescending())]);
+    }
+
+    public function csv(Event $event, SiteList $siteList): StreamedResponse
+    {
+        $eclipse = $this->eclipses->onDate($event->eclipse_date->format('Y-m-d'));
+
+        return response()->streamDownload(static function () use ($siteList, $eclipse): void {
+            echo CsvLine::of([...CircumstancesRecord::KEYS, 'timezone', 'local_c1', 'local_max', 'local_c4']);
+            foreach ($siteList->sites()->orderBy('position')->lazy(1000) as $site) {
+                $c = $eclipse->circumstances($site->observer());
+                $zone = new DateTimeZone($site->timezone ?? 'UTC');
+                $local = array_map(
+                    static fn(?\DateTimeInterface $time): ?string => $time === null ? null : Date::instance($time)->setTimezone($zone)->format('Y-m-d H:i:s'),
+                    [$site->c1, $site->max_at, $site->c4],
+                );
+                echo CsvLine::of([...array_values(CircumstancesRecord::of($site->name, $eclipse->date(), $site->observer(), $c)), $zone->getName(), ...$local]);
+            }
+        }, Str::slug($siteList->name) . '.csv', ['Content-Type' => 'text/csv; charset=utf-8']);
+    }
+
+    public function calendar(Event $event, SiteList $siteList, Site $site): Response
+    {
+        $there = $event->replicate(['id'])->forceFill([
+            'id' => $event->id,
+            'title' => $site->name,
+            'place_name' => $site->name,
+            'lat' => $site->lat,
+            'lon' => $site->lon,
+            'height_m' => $site->height_m,
+            'timezone' => $site->timezone ?? 'UTC',
+        ]);
+
+        return response(ContactsCalendar::of($there, LocalEclipse::of($there, $this->eclipses), Date::now(), "site-{$site->id}"), 200, [
+            'Content-Type' => 'text/calendar; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="' . (Str::slug($site->name) === '' ? "site-{$site->id}" : Str::slug($site->name)) . '.ics"',
+        ]);
+    }
+
+    public function destroy(Event $event, SiteList $siteList): RedirectResponse
+    {
+        $siteList->delete();
+
+        return redirect()->route('sites.index', $event)->with('status', __(':name removed.', ['name' => $siteList->name]));
+    }
+}

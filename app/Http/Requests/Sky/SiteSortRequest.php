@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Sky;
+
+use App\Pages\Sky\SiteTable;
+use Illuminate\Foundation\Http\FormRequest;
+
+/** How the table of sites is sorted; what makes no sense is taken as the order of the file. */
+final class SiteSortRequest extends FormRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return [];
+    }
+
+    public function column(): string
+    {
+        $column = $this->string('sort')->ltrim('-')->toString();
+
+        return array_key_exists($column, SiteTable::columns()) ? $column : 'position';
+    }
+
+    public function isDescending(): bool
+    {
+        return $this->string('sort')->startsWith('-');
+    }
+}

@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Imports;
+
+use KeenShadow\Core\Sky\Observer;
+use KeenShadow\Core\Sky\SkyException;
+use SimpleXMLElement;
+
+/**
+ * Sites from a file somebody has: CSV (comma, semicolon or tab; decimal point or comma), GPX waypoints, KML or GeoJSON
+ * points. The whole file is read and checked; either all of it comes back or the faults.
+ */
+final class SiteFile
+{
+    public const MOST_SITES = 20000;
+    private const MOST_FAULTS = 20;
+    private const LONGEST_NAME = 200;
+
+    /**
+     * @return list<SiteInput>
+     *
+     * @throws ImportFaults with every fault found, up to twenty, by line and column
+     */
+    public static function read(string $path): array
+    {
+        $start = ltrim((string) file_get_contents($path, length: 1000), "\u{FEFF} \t\r\n");
+
+        $found = match (true) {
+            str_starts_with($start, '<') => self::xml($path),
+            str_starts_with($start, '{') => self::geoJson($path),
+            default => self::csv($path),
+        };
+        [$sites, $faults] = $found;
+        if ($faults === [] && $sites === []) {
+            $faults[] = __('There are no sites in the file.');
+        }
+        if (count($sites) > self::MOST_SITES) {
+            $faults[] = __('There are more than :most sites in the file; split it.', ['most' => self::MOST_SITES]);
+        }
+
+        return $faults === [] ? $sites : throw new ImportFaults(array_slice($faults, 0, self::MOST_FAULTS), count($faults));
+    }
+
+    /** @return array{list<SiteInput>, list<string>} */
+    private static function csv(string $path): array
+    {
+        try {
+            $table = CsvTable::open($path, ['name', 'lat', 'lon'], ['height_m', 'height']);
+        } catch (ImportException $e) {
+            return [[], [$e->getMessage()]];
+        }
+        $sites = $faults = [];
+        foreach ($table->rows() as $row) {
+            try {
+                $row->check();
+                $height = $row->numberOrNull('height_m') ?? $row->numberOrNull('height') ?? 0.0;
+                $sites[] = self::site($row->text('name'), $row->number('lat'), $row->number('lon'), $height);
+            } catch (ImportException $e) {
+                $faults[] = $e->getMessage();
+            } catch (SkyException $e) {
+                $faults[] = "Line {$row->line}: {$e->getMessage()}";
+            }
+        }
+
+        return [$sites, $faults];
+    }
+
+    /** @return array{list<SiteInput>, list<string>} GPX waypoints or KML points */
+    private static function xml(string $path): array
+    {
+        $before = libxml_use_internal_errors(true);
+        $xml = simplexml_load_file($path, SimpleXMLElement::class, LIBXML_NONET);
+        $error = libxml_get_last_error();
+        libxml_clear_errors();
+        libxml_use_internal_errors($before);
+        if ($xml === false) {
+            return [[], [__('Line :line: the file is no well-formed XML (:why).', ['line' => $error === false ? 1 : $error->line, 'why' => $error === false ? '' : trim($error->message)])]];
+        }
+        $points = [];
+        foreach ($xml->xpath('//*[local-name()="wpt"]') ?? [] as $wpt) {
+            $points[] = [self::child($wpt, 'name'), (string) $wpt['lat'], (string) $wpt['lon'], self::child($wpt, 'ele')];
+        }
+        foreach ($xml->xpath('//*[local-name()="Placemark"][.//*[local-name()="Point"]]') ?? [] as $placemark) {
+            $coordinates = array_map(strval(...), $placemark->xpath('.//*[local-name()="Point"]/*[local-name()="coordinates"]') ?? []);
+            $parts = array_pad(explode(',', trim($coordinates[0] ?? '')), 3, '');
+            $points[] = [self::child($placemark, 'name'), $parts[1], $parts[0], $parts[2]];
+        }
+
+        return self::points($points);
+    }
+
+    /** @return array{list<SiteInput>, list<string>} */
+    private static function geoJson(string $path): array
+    {
+        $data = json_decode((string) file_get_contents($path), true);
+        if (!is_array($data)) {
+            return [[], [__('The file is no valid JSON: :why.', ['why' => json_last_error_msg()])]];
+        }
+        $features = is_array($data['features'] ?? null) ? $data['features'] : [$data];
+        $points = [];
+        foreach ($features as $feature) {
+            $geometry = is_array($feature) ? ($feature['geometry'] ?? null) : null;
+            if (is_array($geometry) && ($geometry['type'] ?? '') === 'Point' && is_array($geometry['coordinates'] ?? null)) {
+                $name = is_array($feature['properties'] ?? null) ? ($feature['properties']['name'] ?? '') : '';
+                $c = array_map(static fn(mixed $v): string => is_scalar($v) ? (string) $v : '', array_pad(array_values($geometry['coordinates']), 3, ''));
+                $points[] = [is_scalar($name) ? (string) $name : '', $c[1], $c[0], $c[2]];
+            }
+        }
+
+        return self::points($points);
+    }
+
+    /**
+     * @param list<array{string, string, string, string}> $points name, latitude, longitude, height
+     *
+     * @return array{list<SiteInput>, list<string>}
+     */
+    private static function points(array $points): array
+    {
+        $sites = $faults = [];
+        foreach ($points as $i => [$name, $lat, $lon, $height]) {
+            $number = $i + 1;
+            if (!is_numeric($lat) || !is_numeric($lon)) {
+                $faults[] = __('Point :n: its place is no pair of numbers.', ['n' => $number]);
+                continue;
+            }
+            try {
+                $sites[] = self::site($name, (float) $lat, (float) $lon, is_numeric($height) ? (float) $height : 0.0);
+            } catch (SkyException $e) {
+                $faults[] = __('Point :n: :why', ['n' => $number, 'why' => $e->getMessage()]);
+            }
+        }
+
+        return [$sites, $faults];
+    }
+
+    /** @throws SkyException when the place is not on the Earth */
+    private static function site(string $name, float $lat, float $lon, float $height): SiteInput
+    {
+        Observer::at($lat, $lon, $height);
+        if ($lon > 180) {
+            $lon -= 360;
+        }
+
+        return new SiteInput(mb_substr($name === '' ? sprintf('%.4f, %.4f', $lat, $lon) : $name, 0, self::LONGEST_NAME), $lat, $lon, $height);
+    }
+
+    private static function child(SimpleXMLElement $element, string $name): string
+    {
+        $found = $element->xpath("./*[local-name()=\"{$name}\"]") ?? [];
+
+        return trim(isset($found[0]) ? (string) $found[0] : '');
+    }
+}

@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Sky;
+
+use App\Jobs\ComputeSites;
+use App\Models\Event;
+use App\Models\Role;
+use App\Models\Site;
+use App\Models\SiteList;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Queue;
+use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+final class SiteListTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private Event $event;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $user = $this->member();
+        $this->event = $this->eventOf($user);
+        $this->actingAs($user);
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function files(): iterable
+    {
+        yield 'CSV' => ['sites.csv', "name,lat,lon,height_m\nCadiz,36.53,-6.29,10\n\"Luxor, temple\",25.7,32.64,80\n"];
+        yield 'CSV as spreadsheets write it' => ['sites.csv', "\u{FEFF}name;lat;lon;height_m\r\nCadiz;36,53;-6,29;10\r\nLuxor, temple;25,7;32,64;80\r\n"];
+        yield 'tabs, no heights' => ['sites.txt', "name\tlat\tlon\nCadiz\t36.53\t-6.29\nLuxor, temple\t25.7\t32.64\n"];
+        yield 'GPX 1.1' => ['sites.gpx', '<?xml version="1.0"?><gpx version="1.1" xmlns="http://www.topografix.com/GPX/1/1"><wpt lat="36.53" lon="-6.29"><ele>10</ele><name>Cadiz</name></wpt><wpt lat="25.7" lon="32.64"><name>Luxor, temple</name></wpt></gpx>'];
+        yield 'KML 2.2' => ['sites.kml', '<kml xmlns="http://www.opengis.net/kml/2.2"><Document><Placemark><name>Cadiz</name><Point><coordinates>-6.29,36.53,10</coordinates></Point></Placemark><Placemark><name>Luxor, temple</name><Point><coordinates> 32.64,25.7 </coordinates></Point></Placemark></Document></kml>'];
+        yield 'GeoJSON' => ['sites.geojson', '{"type":"FeatureCollection","features":[{"type":"Feature","properties":{"name":"Cadiz"},"geometry":{"type":"Point","coordinates":[-6.29,36.53,10]}},{"type":"Feature","properties":{"name":"Luxor, temple"},"geometry":{"type":"Point","coordinates":[32.64,25.7]}}]}'];
+    }
+
+    #[DataProvider('files')]
+    public function testAFileGivesATableAndFilesOfLocalTimes(string $name, string $content): void
+    {
+        $this->upload($name, $content)->assertRedirect();
+        $list = SiteList::query()->firstOrFail();
+
+        // Source of the instants: core/tests/Sky/reference; each site in its own zone.
+        $this->get(route('sites.show', [$this->event, $list]))->assertOk()
+            ->assertSeeInOrder(['all computed', 'Cadiz', 'total', '09:40:46 CEST', '10:45:26', '2 min 53 s', 'Luxor, temple', 'total', 'EEST', '6 min 2']);
+        $this->get(route('sites.show', [$this->event, $list, 'sort' => '-duration_s']))->assertSeeInOrder(['Luxor, temple', 'Cadiz']);
+        $csv = $this->get(route('sites.csv', [$this->event, $list]))->assertOk()->streamedContent();
+        self::assertStringContainsString('Cadiz,2027-08-02,36.53,-6.29,', $csv);
+        self::assertStringContainsString('"Luxor, temple",', $csv);
+        self::assertStringContainsString('Africa/Cairo,2027-08-02 1', $csv);
+        $site = Site::query()->where('name', 'Luxor, temple')->firstOrFail();
+        $ics = (string) $this->get(route('sites.calendar', [$this->event, $list, $site]))->assertOk()->getContent();
+        self::assertStringContainsString('TZID=Africa/Cairo', $ics);
+        self::assertSame(5, substr_count($ics, 'BEGIN:VEVENT'));
+    }
+
+    /** @return iterable<string, array{string, string, list<string>}> */
+    public static function mistakes(): iterable
+    {
+        yield 'rows' => ['a.csv', "name,lat,lon\nA,95,0\nB,1\nC,north,0\nD,1,1\n", ['Line 2: The latitude', 'Line 3: 2 cells', 'Line 4, column lat']];
+        yield 'columns' => ['a.csv', "place,lat,lon\nA,1,1\n", ['Line 1: the columns must be name,lat,lon']];
+        yield 'empty' => ['a.csv', "name,lat,lon\n", ['no sites']];
+        yield 'half a GPX' => ['a.gpx', "<gpx>\n<wpt lat='1' lon='2'>", ['well-formed']];
+        yield 'half a GeoJSON' => ['a.json', '{"type":"FeatureCollection","features":[', ['no valid JSON']];
+        yield 'a point off the Earth' => ['a.kml', '<kml><Placemark><Point><coordinates>10,95</coordinates></Point></Placemark></kml>', ['Point 1']];
+        yield 'noise' => ['a.csv', random_bytes(300), ['columns']];
+    }
+
+    /** @param list<string> $messages */
+    #[DataProvider('mistakes')]
+    public function testFaultsAreNamedByLineAndNothingIsWritten(string $name, string $content, array $messages): void
+    {
+        $this->from(route('sites.index', $this->event));
+        $this->upload($name, $content)->assertSessionHasErrors('file');
+        self::assertSame(0, SiteList::query()->count());
+        self::assertSame(0, Site::query()->count());
+        $page = $this->get(route('sites.index', $this->event))->assertOk();
+        foreach ($messages as $message) {
+            $page->assertSee($message);
+        }
+    }
+
+    public function testThousandsOfRowsGoToTheQueueInStretchesThatMayBeRunAgain(): void
+    {
+        Queue::fake();
+        $rows = implode("\n", array_map(static fn(int $i): string => sprintf('School %d;%.2f;%.2f;0', $i, 30 + $i % 10, -6 + $i % 7), range(1, 2100)));
+        $this->upload('district.csv', "name;lat;lon;height_m\n{$rows}\n");
+        Queue::assertPushed(ComputeSites::class, 11);
+        $list = SiteList::query()->firstOrFail();
+        $this->get(route('sites.show', [$this->event, $list]))->assertSee('0 of 2100 sites computed')->assertSee('page 1 of 21');
+
+        foreach ([0, 0, 200] as $from) {
+            app()->call([new ComputeSites($list->id, $from), 'handle']);
+        }
+        self::assertSame(400, $list->computed());
+        $this->get(route('sites.table', [$this->event, $list]))->assertSee('400 of 2100 sites computed')->assertDontSee('<html', false);
+    }
+
+    public function testOnlyOrganisersSendFilesAndOthersListsAreNotFound(): void
+    {
+        $this->actingAs($this->member(Role::Helper, $this->event->organisation));
+        $this->upload('a.csv', "name,lat,lon\nA,1,1\n")->assertForbidden();
+
+        $foreign = $this->eventOf($this->member())->siteLists()->create(['name' => 'Theirs', 'size' => 0]);
+        $this->get(route('sites.show', [$this->event, $foreign]))->assertNotFound();
+    }
+
+    /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */
+    private function upload(string $name, string $content): TestResponse
+    {
+        return $this->post(route('sites.store', $this->event), ['file' => UploadedFile::fake()->createWithContent($name, $content)]);
+    }
+}
