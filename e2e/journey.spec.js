@@ -1,3 +1,5 @@
+import { readFileSync } from "node:fs";
+import ICAL from "ical.js";
 import { expect, expectAccessible, signIn, test } from "./support.js";
 
 test("a newcomer goes from sign-in to a designed box", async ({ page }) => {
@@ -29,6 +31,18 @@ test("a newcomer goes from sign-in to a designed box", async ({ page }) => {
     for (const contact of ["C1", "C2", "Max", "C3", "C4"]) {
         await expect(page.getByRole("row", { name: new RegExp(`^${contact} `) })).toContainText(/\d\d:\d\d:\d\d/);
     }
+    // The calendar, read by another library than the one that writes it: 13 h 02 in Cairo's summer time is 10 h 02 UTC.
+    const download = page.waitForEvent("download");
+    await page.getByRole("link", { name: /iCalendar/ }).click();
+    const calendar = new ICAL.Component(ICAL.parse(readFileSync(await (await download).path(), "utf8")));
+    const starts = calendar
+        .getAllSubcomponents("vevent")
+        .map((entry) => new ICAL.Event(entry).startDate)
+        .map((time) => `${time.toString()} ${time.zone.tzid}`);
+    expect(starts).toHaveLength(5);
+    expect(starts[1]).toMatch(/^2027-08-02T13:02:\d\d Africa\/Cairo$/);
+    expect(calendar.getFirstSubcomponent("vevent").getAllSubcomponents("valarm")).toHaveLength(2);
+
     await page.getByText("Show the sums").click();
     await expect(page.getByText("ΔT = TT − UT1")).toBeVisible();
     await expectAccessible(page);

@@ -1,5 +1,6 @@
 @php use App\Pages\Eyewear\FaultWords; use KeenShadow\Core\Eyewear\PairFault; use KeenShadow\Core\Rules\{Level, Subject}; @endphp
 <x-event-frame :frame="$frame" room="eyewear" :title="$page->row->lot->label">
+    <div class="outdoors">
     <p class="lead-answer">{{ $page->row->lot->label }}</p>
     <p>
         {{ trans_choice('{1} 1 pair|[2,*] :count pairs', $page->row->lot->pairs) }}
@@ -48,8 +49,7 @@
                     <tr>
                         <th scope="col" class="is-number">{{ __('Tag') }}</th>
                         <th scope="col">{{ __('Verdict') }}</th>
-                        <th scope="col">{{ __('Found') }}</th>
-                        <th scope="col">{{ __('By') }}</th>
+                        <th scope="col">{{ __('Found, by whom') }}</th>
                         <th scope="col"><span class="visually-hidden">{{ __('Take back') }}</span></th>
                     </tr>
                 </thead>
@@ -64,8 +64,10 @@
                                     <x-verdict-tag :subject="Subject::Pair" :level="Level::from($check->level)" />
                                 @endif
                             </td>
-                            <td>{{ $check->faults->map(fn ($fault) => __(FaultWords::short($fault)))->implode(', ') ?: '–' }}</td>
-                            <td>{{ $check->checker->name }}, <time datetime="{{ $check->checked_at->toIso8601ZuluString() }}">{{ $frame->here->local($check->checked_at)->format('j M H:i') }}</time></td>
+                            <td>
+                                {{ $check->faults->map(fn ($fault) => __(FaultWords::short($fault)))->implode(', ') ?: '–' }}
+                                <span class="meaning">{{ $check->checker->name }}, <time datetime="{{ $check->checked_at->toIso8601ZuluString() }}">{{ $frame->here->local($check->checked_at)->format('j M H:i') }}</time></span>
+                            </td>
                             <td>
                                 @can('check', $page->row->lot)
                                     @if ($check->level !== App\Models\PairCheck::VOID && ! $page->isSuperseded($check))
@@ -83,4 +85,5 @@
         </div>
         <p class="note">{{ __('Entries are never changed. Taking one back writes a new entry; both stay in the record.') }}</p>
     @endif
+    </div>
 </x-event-frame>

@@ -106,10 +106,10 @@ final class SiteListTest extends TestCase
     public function testOnlyOrganisersSendFilesAndOthersListsAreNotFound(): void
     {
         $this->actingAs($this->member(Role::Helper, $this->event->organisation));
-        $this->upload('a.csv', "name,lat,lon\nA,1,1\n")->assertForbidden();
+        $this->upload('a.csv', "name,lat,lon\nA,1,1\n")->assertForbidden()->assertSee('Only an organiser may change an event.');
 
         $foreign = $this->eventOf($this->member())->siteLists()->create(['name' => 'Theirs', 'size' => 0]);
-        $this->get(route('sites.show', [$this->event, $foreign]))->assertNotFound();
+        $this->get(route('sites.show', [$this->event, $foreign]))->assertNotFound()->assertSee('There is nothing here.');
     }
 
     /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */

@@ -1,0 +1,3 @@
+<x-refusal :headline="__('Too many tries.')">
+    {{ __('Wait a minute, then try again.') }}
+</x-refusal>
