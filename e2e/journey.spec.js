@@ -2,6 +2,22 @@ import { readFileSync } from "node:fs";
 import ICAL from "ical.js";
 import { expect, expectAccessible, signIn, test } from "./support.js";
 
+test("a place is picked on the map by keys and by a tap", async ({ page }) => {
+    await signIn(page);
+    await page.goto("/events/create");
+    await page.getByText("Pick it on a map").click();
+    const map = page.getByRole("application");
+    await expect(page.locator(".map-land")).toHaveAttribute("d", /^M/);
+    await map.focus();
+    await page.keyboard.press("Enter");
+    await expect(page.getByLabel("Latitude")).toHaveValue("0");
+    const frame = await map.boundingBox();
+    await page.mouse.click(frame.x + frame.width * 0.59, frame.y + frame.height * 0.356);
+    await expect(page.getByLabel("Time zone")).toHaveValue("Africa/Cairo");
+    await expect(page.getByLabel("Name of the place")).toHaveValue(/^Near .*Egypt$/);
+    await expectAccessible(page);
+});
+
 test("a newcomer goes from sign-in to a designed box", async ({ page }) => {
     await page.goto("/login");
     await expectAccessible(page);

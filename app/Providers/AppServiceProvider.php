@@ -7,6 +7,7 @@ namespace App\Providers;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
 use KeenShadow\Core\Sky\Ephemeris;
 
@@ -22,5 +23,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         Model::shouldBeStrict();
         Date::use(CarbonImmutable::class);
+        // Anything else in an address is not found, rather than an error of the database.
+        Route::patterns(array_fill_keys(['event', 'lot', 'viewer', 'pairCheck', 'siteList', 'site'], '[0-9]{1,18}'));
     }
 }

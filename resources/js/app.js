@@ -1,7 +1,7 @@
 import Alpine from "@alpinejs/csp";
 import { eventForm } from "./events.js";
 import { pairCheck } from "./eyewear.js";
-import { skyMap } from "./map.js";
+import { placeMap, skyMap } from "./map.js";
 import { siteTable } from "./sites.js";
 import { skyDisc } from "./sky.js";
 import { boxDesign } from "./viewers.js";
@@ -10,6 +10,7 @@ Alpine.data("eventForm", eventForm);
 Alpine.data("pairCheck", pairCheck);
 Alpine.data("siteTable", siteTable);
 Alpine.data("skyDisc", skyDisc);
+Alpine.data("placeMap", placeMap);
 Alpine.data("skyMap", skyMap);
 Alpine.data("boxDesign", boxDesign);
 Alpine.start();

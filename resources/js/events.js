@@ -32,6 +32,12 @@ export function eventForm() {
             this.fill(this.$refs.found.querySelector("button"));
         },
 
+        /** A place picked on the map, as coordinates. */
+        async pick(event) {
+            this.$refs.place.value = event.detail;
+            await this.takeFirst();
+        },
+
         take(event) {
             this.fill(event.target.closest("button"));
         },

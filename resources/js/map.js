@@ -9,27 +9,12 @@ const CLOSEST_DEG = 4;
 const FINE_BELOW_DEG = 120;
 const TAP_PX = 5;
 
-/** The path of an eclipse on a world map in plain longitude and latitude. The server computed every line. */
-export function skyMap() {
+/** A world map in plain longitude and latitude that is moved and zoomed by mouse, touch and keys, and asked by a tap. */
+function mapSheet() {
     return {
         box: { ...WORLD },
         held: null,
-        instants: [],
         isFine: false,
-
-        async init() {
-            this.lat = Number(this.$root.dataset.lat);
-            this.lon = Number(this.$root.dataset.lon);
-            this.drawOutlines(worldUrl);
-            const path = await (await fetch(this.$root.dataset.path)).json();
-            this.instants = path.features.filter((f) => f.properties.what === "instant");
-            const lines = {};
-            for (const { properties, geometry } of path.features) {
-                if (properties.what !== "instant") (lines[properties.what] ??= []).push(outline(geometry));
-            }
-            for (const [what, d] of Object.entries(lines)) this.$refs[what].setAttribute("d", d.join(""));
-            this.show();
-        },
 
         async drawOutlines(url) {
             const topology = await (await fetch(url)).json();
@@ -42,21 +27,17 @@ export function skyMap() {
             const { x, y, width, height } = this.box;
             this.$refs.sheet.setAttribute("viewBox", `${x} ${y} ${width} ${height}`);
             const unit = width / 100;
-            this.$refs.site.setAttribute("d", cross(this.lon, -this.lat, unit));
+            if (this.here) this.$refs.site.setAttribute("d", cross(this.here.lon, -this.here.lat, unit));
             if (this.asked) this.$refs.point.setAttribute("d", cross(this.asked.lon, -this.asked.lat, unit));
-            const every = width > 200 ? 3 : 1;
-            this.$refs.labels.replaceChildren(
-                ...this.instants
-                    .filter((_, i) => i % every === 0)
-                    .map(({ geometry, properties }) =>
-                        label(geometry.coordinates, properties.time.slice(11, 16), unit * 1.7),
-                    ),
-            );
+            this.label(unit);
             if (!this.isFine && width < FINE_BELOW_DEG) {
                 this.isFine = true;
                 this.drawOutlines(closeUrl);
             }
         },
+
+        /** What is written on the map; nothing by default. */
+        label() {},
 
         zoom(factor, about = this.middle()) {
             const width = Math.min(WORLD.width, Math.max(CLOSEST_DEG, this.box.width * factor));
@@ -100,7 +81,7 @@ export function skyMap() {
         },
 
         site() {
-            this.place(this.lon - 15, -this.lat - 7.5, 30);
+            this.place(this.here.lon - 15, -this.here.lat - 7.5, 30);
         },
 
         wheel(event) {
@@ -141,12 +122,65 @@ export function skyMap() {
             else return;
             event.preventDefault();
         },
+    };
+}
+
+/** The path of an eclipse on the map. The server computed every line. */
+export function skyMap() {
+    return {
+        ...mapSheet(),
+        instants: [],
+
+        async init() {
+            const { lat, lon, path } = this.$root.dataset;
+            this.here = { lat: Number(lat), lon: Number(lon) };
+            this.drawOutlines(worldUrl);
+            const { features } = await (await fetch(path)).json();
+            this.instants = features.filter((f) => f.properties.what === "instant");
+            const lines = {};
+            for (const { properties, geometry } of features) {
+                if (properties.what !== "instant") (lines[properties.what] ??= []).push(outline(geometry));
+            }
+            for (const [what, d] of Object.entries(lines)) this.$refs[what].setAttribute("d", d.join(""));
+            this.show();
+        },
+
+        label(unit) {
+            const every = this.box.width > 200 ? 3 : 1;
+            const shown = this.instants.filter((_, i) => i % every === 0);
+            this.$refs.labels.replaceChildren(
+                ...shown.map(({ geometry, properties }) =>
+                    text(geometry.coordinates, properties.time.slice(11, 16), unit * 1.7),
+                ),
+            );
+        },
 
         async ask({ x, y }) {
             this.asked = { lat: -y, lon: x };
             this.show();
             const piece = await fetchPiece(this.$root.dataset.there, { lat: (-y).toFixed(4), lon: x.toFixed(4) });
             if (piece !== null) this.$refs.there.innerHTML = piece;
+        },
+    };
+}
+
+/** A map on which the place of a new event is picked; a tap tells the form by an event. */
+export function placeMap() {
+    return {
+        ...mapSheet(),
+
+        /** Drawn when it is opened for the first time. */
+        open() {
+            if (this.isDrawn) return;
+            this.isDrawn = true;
+            this.drawOutlines(worldUrl);
+            this.show();
+        },
+
+        ask({ x, y }) {
+            this.asked = { lat: -y, lon: x };
+            this.show();
+            this.$dispatch("picked", `${(-y).toFixed(4)} ${x.toFixed(4)}`);
         },
     };
 }
@@ -185,13 +219,13 @@ function cross(x, y, size) {
     return `M${x - size} ${y}H${x + size}M${x} ${y - size}V${y + size}`;
 }
 
-function label([lon, lat], text, size) {
+function text([lon, lat], words, size) {
     const element = document.createElementNS("http://www.w3.org/2000/svg", "text");
     element.setAttribute("x", lon);
     element.setAttribute("y", -lat - size * 0.6);
     element.setAttribute("font-size", size);
     element.setAttribute("text-anchor", "middle");
     element.setAttribute("class", "map-label");
-    element.textContent = text;
+    element.textContent = words;
     return element;
 }

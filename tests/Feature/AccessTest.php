@@ -63,6 +63,16 @@ final class AccessTest extends TestCase
         $this->post(route('eyewear.checks.store', [$this->eventOf($user), $foreign]))->assertNotFound();
     }
 
+    public function testNonsenseInAnAddressIsNotFound(): void
+    {
+        $user = $this->member();
+        $event = $this->eventOf($user);
+        $this->actingAs($user);
+        foreach (['/events/undefined', '/events/-1', '/events/99999999999999999999', '/events/0x1', "/events/{$event->id}/glasses/abc", "/events/{$event->id}/viewers/1e3", "/events/{$event->id}/sites/null"] as $address) {
+            $this->get($address)->assertNotFound();
+        }
+    }
+
     /** @return iterable<string, array{Role, array<string, int>}> */
     public static function roles(): iterable
     {

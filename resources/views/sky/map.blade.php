@@ -3,30 +3,15 @@
     <p>{{ $go->sentence }} <a href="{{ route('sky.show', $frame->event) }}">{{ __('Back to this place') }}</a></p>
     <div class="map" x-data="skyMap" data-path="{{ route('sky.geojson', $frame->event) }}" data-there="{{ route('sky.there', $frame->event) }}"
         data-lat="{{ $frame->event->lat }}" data-lon="{{ $frame->event->lon }}">
-        <div class="map-sheet">
-            <svg x-ref="sheet" viewBox="-180 -90 360 180" tabindex="0" role="application"
-                aria-label="{{ __('World map with the path. Arrow keys move it, plus and minus zoom, Enter asks what is seen in the middle.') }}"
-                x-on:pointerdown="grab" x-on:pointermove="drag" x-on:pointerup="drop" x-on:pointercancel="drop" x-on:wheel.prevent="wheel" x-on:keydown="key">
-                <rect class="map-sea" x="-180" y="-90" width="360" height="180"/>
-                <path class="map-land" x-ref="land"/>
-                <path class="map-grid" d="M-180 0H180M-180 -66.56H180M-180 -23.44H180M-180 23.44H180M-180 66.56H180" vector-effect="non-scaling-stroke"/>
-                <path class="map-horizon" x-ref="maximum_at_horizon" vector-effect="non-scaling-stroke"/>
-                <path class="map-edge" x-ref="edge_of_eclipse" vector-effect="non-scaling-stroke"/>
-                <path class="map-magnitude" x-ref="magnitude" vector-effect="non-scaling-stroke"/>
-                <path class="map-path" x-ref="path" vector-effect="non-scaling-stroke"/>
-                <path class="map-limit" x-ref="limit" vector-effect="non-scaling-stroke"/>
-                <path class="map-line" x-ref="central_line" vector-effect="non-scaling-stroke"/>
-                <g x-ref="labels"></g>
-                <path class="map-site" x-ref="site" vector-effect="non-scaling-stroke"/>
-                <path class="map-point" x-ref="point" vector-effect="non-scaling-stroke"/>
-            </svg>
-            <p class="map-buttons">
-                <button type="button" class="btn btn-quiet" x-on:click="closer" aria-label="{{ __('Closer') }}">+</button>
-                <button type="button" class="btn btn-quiet" x-on:click="farther" aria-label="{{ __('Farther') }}">−</button>
-                <button type="button" class="btn btn-quiet" x-on:click="whole">{{ __('World') }}</button>
-                <button type="button" class="btn btn-quiet" x-on:click="site">{{ __('Here') }}</button>
-            </p>
-        </div>
+        <x-map-sheet :label="__('World map with the path. Arrow keys move it, plus and minus zoom, Enter asks what is seen in the middle.')">
+            <path class="map-horizon" x-ref="maximum_at_horizon" vector-effect="non-scaling-stroke"/>
+            <path class="map-edge" x-ref="edge_of_eclipse" vector-effect="non-scaling-stroke"/>
+            <path class="map-magnitude" x-ref="magnitude" vector-effect="non-scaling-stroke"/>
+            <path class="map-path" x-ref="path" vector-effect="non-scaling-stroke"/>
+            <path class="map-limit" x-ref="limit" vector-effect="non-scaling-stroke"/>
+            <path class="map-line" x-ref="central_line" vector-effect="non-scaling-stroke"/>
+            <g x-ref="labels"></g>
+        </x-map-sheet>
         <p class="note">
             <span class="key is-path"></span> {{ __('path') }} <span class="key is-line"></span> {{ __('central line, instants in UTC') }}
             <span class="key is-magnitude"></span> {{ __('magnitude 0.8, 0.6, 0.4, 0.2 of the diameter') }}
