@@ -31,7 +31,8 @@ final readonly class Contours
         for ($j = 0; $j + 1 < count($this->ys); ++$j) {
             for ($i = 0; $i + 1 < count($this->xs); ++$i) {
                 foreach ($this->inCell($i, $j, $level) as [$from, $to]) {
-                    if ($wanted(($from[0] + $to[0]) / 2, ($from[1] + $to[1]) / 2)) {
+                    // A grid point right on the level gives a piece without length, which would lead the joining astray.
+                    if (self::key($from) !== self::key($to) && $wanted(($from[0] + $to[0]) / 2, ($from[1] + $to[1]) / 2)) {
                         $pieces[] = [$from, $to];
                     }
                 }

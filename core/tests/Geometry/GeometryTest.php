@@ -6,6 +6,9 @@ namespace KeenShadow\Core\Tests\Geometry;
 
 use KeenShadow\Core\Geometry\Angle;
 use KeenShadow\Core\Geometry\ChebyshevFit;
+use KeenShadow\Core\Geometry\Contours;
+use KeenShadow\Core\Geometry\Globe;
+use KeenShadow\Core\Geometry\MapLines;
 use KeenShadow\Core\Geometry\Polynomial;
 use KeenShadow\Core\Geometry\TwoCircles;
 use PHPUnit\Framework\TestCase;
@@ -48,5 +51,82 @@ final class GeometryTest extends TestCase
         self::assertEqualsWithDelta(1.5 * M_PI, Angle::positiveRad(-0.5 * M_PI), 1e-12);
         self::assertEqualsWithDelta(-0.5 * M_PI, Angle::signedRad(1.5 * M_PI), 1e-12);
         self::assertEqualsWithDelta(350.0, Angle::positiveDeg(-370.0), 1e-12);
+    }
+
+    public function testWaysOnTheGlobe(): void
+    {
+        // A quarter of the equator is 10 007.5 km on a sphere of 6 371 km; from the pole everything lies south.
+        self::assertEqualsWithDelta(10007.5, Globe::distanceKm(0, 0, 0, 90), 0.1);
+        self::assertEqualsWithDelta(90, Globe::bearingDeg(0, 0, 0, 90), 1e-9);
+        self::assertEqualsWithDelta(180, Globe::bearingDeg(90, 0, 10, 0), 1e-6);
+
+        // Going and measuring agree, also across the date line and close to a pole.
+        foreach ([[0.0, 0.0], [36.5, -6.3], [-43.0, 179.5], [89.5, 10.0]] as [$lat, $lon]) {
+            foreach ([10.0, 500.0, 3000.0] as $km) {
+                for ($bearing = 0.0; $bearing < 360; $bearing += 45) {
+                    [$toLat, $toLon] = Globe::travel($lat, $lon, $bearing, $km);
+                    self::assertEqualsWithDelta($km, Globe::distanceKm($lat, $lon, $toLat, $toLon), 1e-6 * $km + 1e-4);
+                    self::assertLessThanOrEqual(180, abs($toLon));
+                }
+            }
+        }
+    }
+
+    public function testAContourOfADiscIsItsCircle(): void
+    {
+        $axis = [];
+        for ($i = -15; $i <= 15; ++$i) {
+            $axis[] = 0.1 * $i;
+        }
+        $values = array_map(static fn(float $y): array => array_map(static fn(float $x): float => hypot($x, $y), $axis), $axis);
+        $lines = (new Contours($axis, $axis, $values))->at(1.0, static fn(): bool => true);
+
+        self::assertCount(1, $lines, 'one closed line');
+        self::assertSame($lines[0][0], $lines[0][count($lines[0]) - 1]);
+        foreach ($lines[0] as [$x, $y]) {
+            self::assertEqualsWithDelta(1.0, hypot($x, $y), 0.01);
+        }
+        $half = (new Contours($axis, $axis, $values))->at(1.0, static fn(float $x): bool => $x > 0);
+        self::assertLessThan(count($lines[0]), array_sum(array_map('count', $half)));
+    }
+
+    public function testALineIsCutAtTheAntimeridian(): void
+    {
+        $pieces = MapLines::cutLine([[170.0, 10.0], [-170.0, 20.0], [-160.0, 20.0]]);
+
+        self::assertSame([[[170.0, 10.0], [180.0, 15.0]], [[-180.0, 15.0], [-170.0, 20.0], [-160.0, 20.0]]], $pieces);
+        self::assertSame([[[10.0, 0.0], [20.0, 0.0]]], MapLines::cutLine([[10.0, 0.0], [20.0, 0.0]]));
+    }
+
+    public function testAnAreaIsCutAtTheAntimeridianAndTakesInThePole(): void
+    {
+        $two = MapLines::cutArea([[170.0, 0.0], [-170.0, 0.0], [-170.0, 10.0], [170.0, 10.0]]);
+        self::assertCount(2, $two);
+        self::assertEqualsWithDelta(200.0, array_sum(array_map(self::area(...), $two)), 1e-9);
+
+        $cap = MapLines::cutArea(array_map(static fn(int $lon): array => [(float) $lon, 80.0], range(-180, 170, 10)));
+        self::assertEqualsWithDelta(3600.0, array_sum(array_map(self::area(...), $cap)), 1e-6, 'all longitudes, ten degrees of latitude');
+
+        self::assertSame([], MapLines::cutArea([]));
+    }
+
+    public function testUnwrapping(): void
+    {
+        $expected = [0.0, 2.0, 4.0, 6.0, 8.0];
+        $jumping = array_map(static fn(float $a): float => fmod($a + 3.0, Angle::TAU), $expected);
+        foreach (Angle::unwrappedRad($jumping, $expected) as $k => $angle) {
+            self::assertEqualsWithDelta($expected[$k] + 3.0, $angle, 1e-12);
+        }
+    }
+
+    /** @param list<array{float, float}> $ring closed, anticlockwise */
+    private static function area(array $ring): float
+    {
+        $sum = 0.0;
+        for ($i = 1, $n = count($ring); $i < $n; ++$i) {
+            $sum += $ring[$i - 1][0] * $ring[$i][1] - $ring[$i][0] * $ring[$i - 1][1];
+        }
+
+        return $sum / 2;
     }
 }
