@@ -10,11 +10,11 @@
         <p class="hint" id="place-hint">{{ __('Enter takes the first. Towns and regions: GeoNames, CC BY 4.0; they carry no height.') }}</p>
     </div>
     <div x-on:picked="pick">
-    <details class="sums" x-data="placeMap" x-on:toggle="open">
-        <summary>{{ __('Pick it on a map') }}</summary>
-        <x-map-sheet :label="__('World map. Arrow keys move it, plus and minus zoom, Enter takes the middle.')" :site="false" />
-        <p class="note">{{ __('Zoom in and tap the place; its coordinates and time zone fill the fields below. Outlines: Natural Earth (public domain).') }}</p>
-    </details>
+        <details class="sums" x-data="placeMap" x-on:toggle="open">
+            <summary>{{ __('Pick it on a map') }}</summary>
+            <x-map-sheet :label="__('World map. Arrow keys move it, plus and minus zoom, Enter takes the middle.')" :site="false" />
+            <p class="note">{{ __('Zoom in and tap the place; its coordinates and time zone fill the fields below. Outlines: Natural Earth (public domain).') }}</p>
+        </details>
     </div>
     <div class="side-by-side">
         <x-field name="place_name" :label="__('Name of the place')" :value="$form->values['place_name']" x-model="place_name" maxlength="120" />
