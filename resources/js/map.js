@@ -8,6 +8,9 @@ const CLOSEST_DEG = 4;
 /** Below this width in degrees the finer outlines are fetched. */
 const FINE_BELOW_DEG = 120;
 const TAP_PX = 5;
+const SMALL_PX = 600;
+const CROSS_PX = 9;
+const LABEL_PX = 14;
 
 /** A world map in plain longitude and latitude that is moved and zoomed by mouse, touch and keys, and asked by a tap. */
 function mapSheet() {
@@ -26,10 +29,11 @@ function mapSheet() {
         show() {
             const { x, y, width, height } = this.box;
             this.$refs.sheet.setAttribute("viewBox", `${x} ${y} ${width} ${height}`);
-            const unit = width / 100;
-            if (this.here) this.$refs.site.setAttribute("d", cross(this.here.lon, -this.here.lat, unit));
-            if (this.asked) this.$refs.point.setAttribute("d", cross(this.asked.lon, -this.asked.lat, unit));
-            this.label(unit);
+            const degreesPerPx = width / this.$refs.sheet.clientWidth;
+            const arm = CROSS_PX * degreesPerPx;
+            if (this.here) this.$refs.site.setAttribute("d", cross(this.here.lon, -this.here.lat, arm));
+            if (this.asked) this.$refs.point.setAttribute("d", cross(this.asked.lon, -this.asked.lat, arm));
+            this.label(degreesPerPx);
             if (!this.isFine && width < FINE_BELOW_DEG) {
                 this.isFine = true;
                 this.drawOutlines(closeUrl);
@@ -81,7 +85,11 @@ function mapSheet() {
         },
 
         site() {
-            this.place(this.here.lon - 15, -this.here.lat - 7.5, 30);
+            this.around(30);
+        },
+
+        around(width) {
+            this.place(this.here.lon - width / 2, -this.here.lat - width / 4, width);
         },
 
         wheel(event) {
@@ -142,15 +150,18 @@ export function skyMap() {
                 if (properties.what !== "instant") (lines[properties.what] ??= []).push(outline(geometry));
             }
             for (const [what, d] of Object.entries(lines)) this.$refs[what].setAttribute("d", d.join(""));
-            this.show();
+            // The whole world says little on a phone.
+            if (this.$refs.sheet.clientWidth < SMALL_PX) this.around(100);
+            else this.show();
         },
 
-        label(unit) {
-            const every = this.box.width > 200 ? 3 : 1;
+        label(degreesPerPx) {
+            // Ten minutes of the path must be wider than their label.
+            const every = degreesPerPx > 0.2 ? 3 : 1;
             const shown = this.instants.filter((_, i) => i % every === 0);
             this.$refs.labels.replaceChildren(
                 ...shown.map(({ geometry, properties }) =>
-                    text(geometry.coordinates, properties.time.slice(11, 16), unit * 1.7),
+                    text(geometry.coordinates, properties.time.slice(11, 16), LABEL_PX * degreesPerPx),
                 ),
             );
         },
