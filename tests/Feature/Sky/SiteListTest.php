@@ -103,6 +103,20 @@ final class SiteListTest extends TestCase
         $this->get(route('sites.table', [$this->event, $list]))->assertSee('400 of 2100 sites computed')->assertDontSee('<html', false);
     }
 
+    public function testAnotherEclipseOfTheEventComputesItsListsAnew(): void
+    {
+        $this->upload('a.csv', "name,lat,lon,height_m\nCadiz,36.53,-6.29,10\n");
+        $site = Site::query()->firstOrFail();
+        self::assertSame('total', $site->kind);
+
+        $this->put(route('events.update', $this->event), [
+            'title' => 'The ring', 'place_name' => 'Cádiz', 'lat' => '36.53', 'lon' => '-6.29', 'height_m' => '10', 'timezone' => 'Europe/Madrid', 'eclipse' => '2028-01-26',
+        ])->assertRedirect(route('sky.show', $this->event));
+        $site->refresh();
+        self::assertSame('annular', $site->kind);
+        self::assertSame('2028-01-26', $site->max_at?->format('Y-m-d'));
+    }
+
     public function testOnlyOrganisersSendFilesAndOthersListsAreNotFound(): void
     {
         $this->actingAs($this->member(Role::Helper, $this->event->organisation));
