@@ -14,24 +14,19 @@ final class EclipseRecord
     /** @return array<string, string|float|null> */
     public static function ofSolar(SolarEclipse $e): array
     {
-        return [
-            'date' => $e->date(),
-            'type' => $e->kind->value,
-            'greatest_tt' => Iso::instant(JulianDate::toDateTime($e->greatestJulianDateTt()), ''),
-            'greatest_ut' => Iso::instant($e->greatest()),
-            'gamma' => round($e->gamma, 5),
-            'magnitude' => round($e->magnitude, 5),
-            'lat' => round($e->latDeg, 3),
-            'lon' => round($e->lonDeg, 3),
-            'duration_s' => self::rounded($e->durationSeconds()),
-            'delta_t_s' => round($e->deltaT->seconds, 2),
-        ];
+        return self::of($e, $e->latDeg, $e->lonDeg);
     }
 
     /** @return array<string, string|float|null> */
     public static function ofLunar(LunarEclipse $e): array
     {
-        $zenith = $e->zenithPlace();
+        return self::of($e, ...array_values($e->zenithPlace()));
+    }
+
+    /** @return array<string, string|float|null> */
+    private static function of(SolarEclipse|LunarEclipse $e, float $lat, float $lon): array
+    {
+        $duration = $e->durationSeconds();
 
         return [
             'date' => $e->date(),
@@ -40,15 +35,10 @@ final class EclipseRecord
             'greatest_ut' => Iso::instant($e->greatest()),
             'gamma' => round($e->gamma, 5),
             'magnitude' => round($e->magnitude, 5),
-            'lat' => round($zenith['latDeg'], 3),
-            'lon' => round($zenith['lonDeg'], 3),
-            'duration_s' => self::rounded($e->durationSeconds()),
+            'lat' => round($lat, 3),
+            'lon' => round($lon, 3),
+            'duration_s' => $duration === null ? null : round($duration, 1),
             'delta_t_s' => round($e->deltaT->seconds, 2),
         ];
-    }
-
-    private static function rounded(?float $seconds): ?float
-    {
-        return $seconds === null ? null : round($seconds, 1);
     }
 }

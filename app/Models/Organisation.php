@@ -7,7 +7,6 @@ namespace App\Models;
 use Database\Factories\OrganisationFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
  * @property int $id
@@ -20,18 +19,6 @@ final class Organisation extends Model
     use HasFactory;
 
     protected $fillable = ['name', 'is_demo'];
-
-    /** @return HasMany<Event, $this> */
-    public function events(): HasMany
-    {
-        return $this->hasMany(Event::class);
-    }
-
-    /** @return HasMany<Lot, $this> */
-    public function lots(): HasMany
-    {
-        return $this->hasMany(Lot::class);
-    }
 
     protected function casts(): array
     {

@@ -41,12 +41,6 @@ final class PairCheck extends Model
         return $this->belongsTo(User::class, 'checked_by');
     }
 
-    /** @return BelongsTo<Lot, $this> */
-    public function lot(): BelongsTo
-    {
-        return $this->belongsTo(Lot::class);
-    }
-
     /**
      * The checks that count: neither corrected nor taken back.
      *

@@ -6,7 +6,6 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use KeenShadow\Core\Sky\Observer;
 
 /**
@@ -33,7 +32,6 @@ use KeenShadow\Core\Sky\Observer;
  * @property float|null $duration_s
  * @property bool|null $is_seen
  * @property CarbonImmutable|null $computed_at
- * @property SiteList $siteList
  */
 final class Site extends Model
 {
@@ -43,12 +41,6 @@ final class Site extends Model
     protected $dateFormat = 'Y-m-d H:i:s.vP';
 
     protected $guarded = ['id'];
-
-    /** @return BelongsTo<SiteList, $this> */
-    public function siteList(): BelongsTo
-    {
-        return $this->belongsTo(SiteList::class);
-    }
 
     public function observer(): Observer
     {

@@ -11,7 +11,6 @@ use KeenShadow\Core\Geometry\Globe;
 use KeenShadow\Core\Sky\Compass;
 use KeenShadow\Core\Sky\LocalSolver;
 use KeenShadow\Core\Sky\Observer;
-use KeenShadow\Core\Sky\PathPoint;
 use KeenShadow\Core\Sky\ShadowPath;
 
 /** How far it is to the path of an eclipse, what is gained there, and the towns inside it. */
@@ -60,32 +59,11 @@ final readonly class WhereToGo
                 'km' => Words::about($km), 'way' => $way, 'length' => $length, 'own' => Words::duration($own),
             ]);
         }
-        $edge = self::edgeTowards($here, $centre);
+        $edge = ShadowPath::entryKm($here->eclipse, $here->observer, $centre);
 
         return __('The path (:kind) begins :edge km :way of here; its central line is :km km away, and there it lasts :length.', [
             'kind' => $kind, 'edge' => Words::about($edge), 'way' => $way, 'km' => Words::about($km), 'length' => $length,
         ]);
-    }
-
-    /** Kilometres to where the way to the central line enters the path, by halving. */
-    private static function edgeTowards(LocalEclipse $here, PathPoint $centre): float
-    {
-        $solver = new LocalSolver($here->eclipse->elements);
-        $from = $here->observer;
-        $bearing = Globe::bearingDeg($from->latDeg, $from->lonDeg, $centre->latDeg, $centre->lonDeg);
-        $outside = 0.0;
-        $inside = Globe::distanceKm($from->latDeg, $from->lonDeg, $centre->latDeg, $centre->lonDeg);
-        for ($i = 0; $i < 20; ++$i) {
-            $middle = ($outside + $inside) / 2;
-            [$lat, $lon] = Globe::travel($from->latDeg, $from->lonDeg, $bearing, $middle);
-            if ($solver->deepest(Observer::at($lat, $lon), $here->eclipse->deltaT)->depthInUmbra() > 0) {
-                $inside = $middle;
-            } else {
-                $outside = $middle;
-            }
-        }
-
-        return $inside;
     }
 
     /** @return array{float, string} kilometres and compass word */

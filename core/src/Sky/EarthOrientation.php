@@ -29,7 +29,6 @@ final readonly class EarthOrientation
     private function __construct(
         public Rotation $icrsToTrueEquator,
         public float $siderealAngleIfUt1WereTtRad,
-        public float $trueObliquityRad,
     ) {}
 
     public static function at(float $julianDateTt): self
@@ -54,7 +53,6 @@ final readonly class EarthOrientation
         return new self(
             $rotation,
             Angle::positiveRad($rotationAngle + $meanMinusAngle + $equationOfEquinoxes),
-            $obliquity + $dEps,
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Sky;
 
+use Closure;
 use KeenShadow\Core\Geometry\Globe;
 use KeenShadow\Core\Time\JulianDate;
 
@@ -99,6 +100,18 @@ final readonly class ShadowPath
         return $nearest;
     }
 
+    /**
+     * How far it is from a place outside the path, on the way to a point of its central line, to where the path begins.
+     */
+    public static function entryKm(SolarEclipse $eclipse, Observer $from, PathPoint $towards): float
+    {
+        $bearing = Globe::bearingDeg($from->latDeg, $from->lonDeg, $towards->latDeg, $towards->lonDeg);
+        $whole = Globe::distanceKm($from->latDeg, $from->lonDeg, $towards->latDeg, $towards->lonDeg);
+        $isInside = self::insideTest(new LocalSolver($eclipse->elements), $eclipse, $from->latDeg, $from->lonDeg, $bearing);
+
+        return self::halved($isInside, $whole, 0.0);
+    }
+
     private static function point(SolarEclipse $eclipse, float $hours, float $begin, float $end): PathPoint
     {
         $place = static fn(float $h): array => ShadowAxis::at($eclipse->elements, max($begin, min($end, $h)))->surfacePoint($eclipse->deltaT);
@@ -126,17 +139,34 @@ final readonly class ShadowPath
     /** How far it is from the central line to where the umbra's edge just touches at the maximum. */
     private static function toLimitKm(LocalSolver $solver, SolarEclipse $eclipse, float $lat, float $lon, float $bearing): float
     {
-        $isInside = static function (float $km) use ($solver, $eclipse, $lat, $lon, $bearing): bool {
-            [$toLat, $toLon] = Globe::travel($lat, $lon, $bearing, $km);
-
-            return $solver->deepest(Observer::at($toLat, $toLon), $eclipse->deltaT)->depthInUmbra() > 0;
-        };
+        $isInside = self::insideTest($solver, $eclipse, $lat, $lon, $bearing);
         $inside = 0.0;
         $outside = self::FIRST_STEP_KM;
         while ($isInside($outside) && $outside < self::WIDEST_KM) {
             $inside = $outside;
             $outside *= 2;
         }
+
+        return self::halved($isInside, $inside, $outside);
+    }
+
+    /**
+     * Whether a place so many kilometres away in a direction, at sea level, is inside the umbra at its maximum.
+     *
+     * @return Closure(float): bool
+     */
+    private static function insideTest(LocalSolver $solver, SolarEclipse $eclipse, float $lat, float $lon, float $bearing): Closure
+    {
+        return static function (float $km) use ($solver, $eclipse, $lat, $lon, $bearing): bool {
+            [$toLat, $toLon] = Globe::travel($lat, $lon, $bearing, $km);
+
+            return $solver->deepest(Observer::at($toLat, $toLon), $eclipse->deltaT)->depthInUmbra() > 0;
+        };
+    }
+
+    /** @param Closure(float): bool $isInside */
+    private static function halved(Closure $isInside, float $inside, float $outside): float
+    {
         for ($i = 0; $i < self::HALVINGS; ++$i) {
             $middle = ($inside + $outside) / 2;
             if ($isInside($middle)) {

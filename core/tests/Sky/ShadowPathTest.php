@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Tests\Sky;
 
+use KeenShadow\Core\Geometry\Globe;
 use KeenShadow\Core\Geometry\MapLines;
 use KeenShadow\Core\Sky\EclipseSearch;
 use KeenShadow\Core\Sky\LocalKind;
@@ -72,6 +73,21 @@ final class ShadowPathTest extends TestCase
                 self::assertLessThanOrEqual(180.0, abs($ring[$i][0]));
                 self::assertLessThanOrEqual(90.0, abs($ring[$i][1]));
             }
+        }
+    }
+
+    public function testWhereTheWayToThePathEntersIt(): void
+    {
+        $eclipse = (new EclipseSearch())->onDate('2026-08-12');
+        $from = Observer::at(36.53, -6.29);
+        $path = ShadowPath::of($eclipse);
+        $centre = $path->nearestTo($from);
+        self::assertNotNull($centre);
+        $km = ShadowPath::entryKm($eclipse, $from, $centre);
+        $bearing = Globe::bearingDeg($from->latDeg, $from->lonDeg, $centre->latDeg, $centre->lonDeg);
+
+        foreach ([[$km - 1, false], [$km + 1, true]] as [$away, $isInside]) {
+            self::assertSame($isInside, $eclipse->circumstances(Observer::at(...Globe::travel($from->latDeg, $from->lonDeg, $bearing, $away)))->kind->isCentral());
         }
     }
 
