@@ -73,6 +73,25 @@ final class AccessTest extends TestCase
         }
     }
 
+    /** Lists where one word is meant, bytes that are no text, numbers beyond all numbers: a refusal, never an error of ours. */
+    public function testNonsenseInAQuestionIsNeverOurError(): void
+    {
+        $user = $this->member();
+        $event = $this->eventOf($user);
+        $list = $event->siteLists()->create(['name' => 'Schools', 'size' => 0]);
+        $this->actingAs($user);
+        foreach ([
+            '/places?q[]=x', '/eclipses?lat[]=1&lon=2', "/events/{$event->id}/sky/there?lat[]=1&lon=3", "/events/{$event->id}/sky/there?lat=1e400&lon=3",
+            "/events/{$event->id}/sky/next?kind[]=total&to[]=3", "/events/{$event->id}/sites/{$list->id}?sort[]=x&page=-5",
+            "/events/{$event->id}/viewers/preview?distance_mm[]=1&screen_side[]=front", '/events/create?title[]=x&eclipse[]=y', '/places?q=%ff%fe', '/places?q=%00',
+        ] as $address) {
+            self::assertLessThan(500, $this->get($address)->getStatusCode(), $address);
+        }
+        $this->get('/places?q=%ff%fe')->assertStatus(400)->assertSee('This cannot be read.');
+        $this->post('/events', ['title' => "\xff", 'place_name' => "a\0b"])->assertStatus(400);
+        $this->post('/events', ['title' => ['x'], 'lat' => ['3'], 'eclipse' => ['2']])->assertSessionHasErrors(['title', 'lat']);
+    }
+
     /** @return iterable<string, array{Role, array<string, int>}> */
     public static function roles(): iterable
     {

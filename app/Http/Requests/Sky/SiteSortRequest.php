@@ -18,13 +18,20 @@ final class SiteSortRequest extends FormRequest
 
     public function column(): string
     {
-        $column = $this->string('sort')->ltrim('-')->toString();
+        $column = ltrim($this->sort(), '-');
 
         return array_key_exists($column, SiteTable::columns()) ? $column : 'position';
     }
 
     public function isDescending(): bool
     {
-        return $this->string('sort')->startsWith('-');
+        return str_starts_with($this->sort(), '-');
+    }
+
+    private function sort(): string
+    {
+        $sort = $this->query('sort');
+
+        return is_string($sort) ? $sort : '';
     }
 }
