@@ -28,7 +28,7 @@
     <div class="side-by-side">
         <x-field name="lat" :label="__('Latitude, degrees')" :value="$form->values['lat']" x-model="lat" inputmode="text" :hint="__('North is positive: 36.53')" />
         <x-field name="lon" :label="__('Longitude, degrees')" :value="$form->values['lon']" x-model="lon" inputmode="text" :hint="__('East is positive, west negative: −6.29')" />
-        <x-field name="height_m" :label="__('Height above the sea, metres')" :value="$form->values['height_m']" x-model="height_m" inputmode="text" :hint="__('1 000 m of height move a contact by up to 2 s')" />
+        <x-field name="height_m" :label="__('Height above the sea, metres')" :value="$form->values['height_m']" x-model="height_m" inputmode="text" :hint="__('1 000 m of height move a contact by about 1 s, sometimes by 2')" />
     </div>
 
     <h2 id="eclipse_date" tabindex="-1">{{ __('Which eclipse') }}</h2>

@@ -30,7 +30,7 @@ final class PairCheckController
             'corrects_id' => null,
         ]);
 
-        return redirect()->route('eyewear.show', [$event, $lot, 'tag' => min($request->integer('tag') + 1, $lot->pairs), '#check']);
+        return redirect()->route('eyewear.show', [$event, $lot, 'tag' => min($request->integer('tag') + 1, $lot->pairs)])->withFragment('check');
     }
 
     public function takeBack(Request $request, Event $event, Lot $lot, PairCheck $pairCheck): RedirectResponse
@@ -45,7 +45,7 @@ final class PairCheckController
             'corrects_id' => $pairCheck->id,
         ]);
 
-        return redirect()->route('eyewear.show', [$event, $lot, 'tag' => $pairCheck->tag, '#check']);
+        return redirect()->route('eyewear.show', [$event, $lot, 'tag' => $pairCheck->tag])->withFragment('check');
     }
 
     /**
