@@ -59,6 +59,12 @@ final class Words
         );
     }
 
+    /** A direction all around: 359.97 with one decimal is 0.0°, not 360.0°. */
+    public static function direction(float $degrees, int $decimals = 1): string
+    {
+        return self::degrees(fmod(round($degrees, $decimals), 360.0), $decimals);
+    }
+
     /** "37.4°", with a true minus sign. */
     public static function degrees(float $degrees, int $decimals = 1): string
     {

@@ -29,6 +29,7 @@ final class WordsTest extends TestCase
     public function testDegreesAndPlaces(): void
     {
         self::assertSame(['−3.0°', '0.0°', '0.0°', '37.4°'], array_map(Words::degrees(...), [-2.985, -0.01, 0.0, 37.43]));
+        self::assertSame(['0°', '0°', '230°', '359°'], array_map(static fn(float $d): string => Words::direction($d, 0), [359.7, 0.2, 229.8, 359.4]));
         self::assertSame('36.53° N 6.29° W', Words::coordinates(36.53, -6.29));
         self::assertSame('33.8688° S 151.2093° E', Words::coordinates(-33.8688, 151.2093, 4));
     }

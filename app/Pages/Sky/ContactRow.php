@@ -49,15 +49,15 @@ final readonly class ContactRow
             $time->format('H:i:s'),
             $time->format('Y-m-d\TH:i:s\Z'),
             Words::degrees($view->altitudeDeg()),
-            Words::degrees($view->azimuthDeg()),
+            Words::direction($view->azimuthDeg()),
             __(Compass::nearest($view->azimuthDeg())->value),
             number_format($view->magnitude(), 3),
             Words::percent($view->obscuration()),
             $view->isSunUp(),
             '±' . (int) ceil($doubt->seconds()) . ' s',
             self::clock($contact),
-            Words::degrees($contact->positionAngleDeg(), 0),
-            Words::degrees($contact->zenithAngleDeg(), 0),
+            Words::direction($contact->positionAngleDeg(), 0),
+            Words::direction($contact->zenithAngleDeg(), 0),
         );
     }
 

@@ -123,7 +123,7 @@ final readonly class SkyPage
                 $crossing->isRise ? __('Sunrise') : __('Sunset'),
                 __(':time, azimuth :azimuth (:compass)', [
                     'time' => $here->local(Words::rounded($crossing->time))->format('H:i T'),
-                    'azimuth' => Words::degrees($crossing->azimuthDeg, 0),
+                    'azimuth' => Words::direction($crossing->azimuthDeg, 0),
                     'compass' => __(Compass::nearest($crossing->azimuthDeg)->value),
                 ]),
             ];
