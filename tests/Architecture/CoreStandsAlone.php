@@ -29,6 +29,7 @@ final class CoreStandsAlone
             ->classes(
                 Selector::inNamespace('KeenShadow\Core\Sky'),
                 Selector::inNamespace('KeenShadow\Core\Rules'),
+                Selector::inNamespace('KeenShadow\Core\Site'),
                 Selector::inNamespace('KeenShadow\Core\Eyewear'),
                 Selector::inNamespace('KeenShadow\Core\Viewers'),
             )

@@ -9,5 +9,6 @@ enum Source: string
 {
     case CommonPractice = 'common practice';
     case Iso12312 = 'ISO 12312-2:2015, from memory';
+    case Plan = 'geometry of the plan, refraction after Sæmundsson 1986';
     case Optics = 'geometry and diffraction of a hole';
 }

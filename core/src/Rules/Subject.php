@@ -10,6 +10,9 @@ enum Subject: string
     case Lot = 'lot';
     case Pair = 'pair';
     case Viewer = 'viewer';
+    case Spot = 'spot';
+    case Doorway = 'doorway';
+    case Beam = 'beam';
 
     public function word(Level $level): string
     {
@@ -28,6 +31,21 @@ enum Subject: string
                 Level::Yes => 'Shows the Sun',
                 Level::Hold => 'Weak picture',
                 Level::No => 'Shows no Sun',
+            },
+            self::Spot => match ($level) {
+                Level::Yes => 'The Sun stands clear',
+                Level::Hold => 'Hidden for a while',
+                Level::No => 'The maximum is lost',
+            },
+            self::Doorway => match ($level) {
+                Level::Yes => 'Works all the while',
+                Level::Hold => 'Works for a while',
+                Level::No => 'Does not work',
+            },
+            self::Beam => match ($level) {
+                Level::Yes => 'The beam is free',
+                Level::Hold => 'Mind the beam',
+                Level::No => 'No beam there',
             },
         };
     }

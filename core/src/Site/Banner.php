@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeenShadow\Core\Site;
+
+/**
+ * A sheet across a doorway or window, with filters in holes; people stay inside and look out through them.
+ *
+ * With the eye at height h and distance D behind the sheet, the Sun at apparent altitude a and β to the right of
+ * straight out, its rays meet the sheet at the height h + D·tan a / cos β and D·tan β to the right of the eye. The
+ * method is common practice with no published source; the sum is plane trigonometry.
+ */
+final readonly class Banner
+{
+    public const LEAST_DISTANCE_M = 0.1;
+    public const MOST_DISTANCE_M = 5.0;
+    /** Sheet that must be left around a hole. */
+    public const RIM_M = 0.05;
+    private const STEP_SECONDS = 60.0;
+
+    private function __construct(
+        public Facade $facade,
+        public float $distanceM,
+        private SitePlan $plan,
+    ) {}
+
+    /** @throws SiteException when the distance is out of range */
+    public static function across(Facade $facade, float $distanceM, SitePlan $plan): self
+    {
+        if (!($distanceM >= self::LEAST_DISTANCE_M && $distanceM <= self::MOST_DISTANCE_M)) {
+            throw SiteException::outOfRange('distance_m', 'the distance from the banner in metres', $distanceM, self::LEAST_DISTANCE_M, self::MOST_DISTANCE_M);
+        }
+
+        return new self($facade, $distanceM, $plan);
+    }
+
+    /** Null when the Sun is behind the wall. */
+    public function holeHeightM(float $eyeM, SunPlace $sun): ?float
+    {
+        return $this->facade->isFacing($sun)
+            ? $eyeM + $this->distanceM * tan(deg2rad($sun->altitudeDeg)) / cos(deg2rad($this->facade->sunToTheRightDeg($sun)))
+            : null;
+    }
+
+    /** How far to the right of the eye; null when the Sun is behind the wall. */
+    public function holeToTheRightM(SunPlace $sun): ?float
+    {
+        return $this->facade->isFacing($sun) ? $this->distanceM * tan(deg2rad($this->facade->sunToTheRightDeg($sun))) : null;
+    }
+
+    /** What becomes of the look through a banner for an eye at some height. People stand within the width of the opening. */
+    public function stateFor(float $eyeM, SunPlace $sun): BannerState
+    {
+        $height = $this->holeHeightM($eyeM, $sun);
+        if ($height === null) {
+            return BannerState::NotFacing;
+        }
+
+        return match (true) {
+            !$sun->isUp() => BannerState::SunDown,
+            $height > $this->facade->headM - self::RIM_M => BannerState::AboveLintel,
+            $height < $this->facade->sillM + self::RIM_M => BannerState::BelowSill,
+            abs((float) $this->holeToTheRightM($sun)) > $this->facade->widthM() - 2 * self::RIM_M => BannerState::PastJamb,
+            $this->plan->skylineFrom($this->facade->outside(), $height)->sightOf($sun) !== Sight::Clear => BannerState::Blocked,
+            default => BannerState::Works,
+        };
+    }
+
+    /** @return list<Run<BannerState>> */
+    public function runsFor(float $eyeM, SunTrack $track): array
+    {
+        return Timeline::runs($track, self::STEP_SECONDS, fn(SunPlace $sun): BannerState => $this->stateFor($eyeM, $sun));
+    }
+}

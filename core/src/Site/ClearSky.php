@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeenShadow\Core\Site;
+
+/** When the Sun stands free from one spot while a track lasts. */
+final readonly class ClearSky
+{
+    private const STEP_SECONDS = 30.0;
+    /** Places in a stretch at which is asked what stands before the Sun. */
+    private const ASKED = 12;
+
+    /** @param list<Stretch> $stretches in order of time */
+    private function __construct(public array $stretches) {}
+
+    public static function from(Skyline $skyline, SunTrack $track): self
+    {
+        $stretches = $blocked = [];
+        $runs = Timeline::runs($track, self::STEP_SECONDS, $skyline->sightOf(...));
+        foreach ($runs as $i => $run) {
+            if ($run->state !== Sight::Clear) {
+                $blocked[] = $run;
+            }
+            if ($blocked !== [] && ($run->state === Sight::Clear || !isset($runs[$i + 1]))) {
+                $stretches[] = self::stretch($blocked, $skyline, $track);
+                $blocked = [];
+            }
+        }
+
+        return new self($stretches);
+    }
+
+    public function stretchAt(float $julianDateUt): ?Stretch
+    {
+        foreach ($this->stretches as $stretch) {
+            if ($stretch->covers($julianDateUt)) {
+                return $stretch;
+            }
+        }
+
+        return null;
+    }
+
+    /** Seconds with the whole disc free between two moments. */
+    public function clearSeconds(float $fromUt, float $toUt): float
+    {
+        $blocked = 0.0;
+        foreach ($this->stretches as $stretch) {
+            $blocked += max(0.0, min($toUt, $stretch->to->julianDateUt) - max($fromUt, $stretch->from->julianDateUt));
+        }
+
+        return max(0.0, $toUt - $fromUt - $blocked) * 86400;
+    }
+
+    /** @param non-empty-list<Run<Sight>> $blocked runs without a gap, none of them clear */
+    private static function stretch(array $blocked, Skyline $skyline, SunTrack $track): Stretch
+    {
+        $from = $blocked[0]->from;
+        $to = $blocked[count($blocked) - 1]->to;
+        $hidden = array_values(array_filter($blocked, static fn(Run $run): bool => $run->state === Sight::Hidden));
+        $names = [];
+        for ($i = 0; $i <= self::ASKED; ++$i) {
+            $name = $skyline->boundBefore($track->at($from->julianDateUt + ($to->julianDateUt - $from->julianDateUt) * $i / self::ASKED));
+            if (!in_array($name, $names, true)) {
+                $names[] = $name;
+            }
+        }
+
+        return new Stretch(
+            $from,
+            $to,
+            $hidden === [] ? null : $hidden[0]->from,
+            $hidden === [] ? null : $hidden[count($hidden) - 1]->to,
+            $names,
+            $from->julianDateUt <= $track->beginUt,
+            $to->julianDateUt >= $track->endUt,
+        );
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeenShadow\Core\Site;
+
+use KeenShadow\Core\Sky\ContactName;
+
+/** Whether one contact is seen from a spot. */
+final readonly class ContactSight
+{
+    /**
+     * @param string|null $by what bounds the sky there; null is the far horizon
+     * @param float $marginDeg from the skyline up to the lower limb, negative when something is before the disc
+     * @param bool $isInDoubt whether it is clear only if the plan was measured well enough
+     */
+    private function __construct(
+        public ContactName $name,
+        public SunPlace $sun,
+        public Sight $sight,
+        public ?string $by,
+        public float $marginDeg,
+        public bool $isInDoubt,
+    ) {}
+
+    public static function of(ContactName $name, SunPlace $sun, Skyline $skyline, ClearSky $worst): self
+    {
+        $sight = $skyline->sightOf($sun);
+        $doubt = $worst->stretchAt($sun->julianDateUt);
+
+        return new self(
+            $name,
+            $sun,
+            $sight,
+            $sight === Sight::Clear && $doubt !== null ? $doubt->by[0] : $skyline->boundBefore($sun),
+            $skyline->marginDeg($sun),
+            $sight === Sight::Clear && $doubt !== null,
+        );
+    }
+}

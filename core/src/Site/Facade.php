@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeenShadow\Core\Site;
+
+use KeenShadow\Core\Geometry\Angle;
+
+/** A doorway, a window or a whole outer wall, as somebody inside looks out through it. */
+final readonly class Facade
+{
+    /** How far to each side of a wall is asked where the inside is. */
+    private const PROBE_M = 0.3;
+    /** Just outside, where the sky is looked at. */
+    private const OUTSIDE_M = 0.1;
+
+    /** @param PlanPoint $left as seen from inside, looking out */
+    private function __construct(
+        public string $name,
+        public PlanPoint $left,
+        public PlanPoint $right,
+        public float $sillM,
+        public float $headM,
+    ) {}
+
+    /** Outside is away from the building whose wall it is; without one, to the right of the way from a to b. */
+    public static function of(string $name, PlanPoint $a, PlanPoint $b, float $sillM, float $headM, SitePlan $plan): self
+    {
+        $bearing = $a->bearingDeg($b);
+        $middle = $a->middle($b);
+        $inside = static fn(float $turn): bool => $plan->coverOver($middle->travel($bearing + $turn, self::PROBE_M)) !== null;
+        $outsideIsRight = !$inside(90) || $inside(-90);
+
+        return $outsideIsRight
+            ? new self($name, $b, $a, $sillM, $headM)
+            : new self($name, $a, $b, $sillM, $headM);
+    }
+
+    /**
+     * Every opening of a plan, and every outer wall of its buildings.
+     *
+     * @return list<self>
+     */
+    public static function allOf(SitePlan $plan): array
+    {
+        $facades = array_map(static fn(Thing $t): self => self::of($t->name, $t->points[0], $t->points[1], $t->sillM, $t->heightM, $plan), $plan->openings());
+        foreach ($plan->obstacles() as $thing) {
+            if ($thing->kind === ThingKind::Building) {
+                foreach ($thing->edges() as $i => [$a, $b]) {
+                    $facades[] = self::of($thing->name . ' ' . ($i + 1), $a, $b, 0.0, $thing->heightM, $plan);
+                }
+            }
+        }
+
+        return $facades;
+    }
+
+    public function widthM(): float
+    {
+        return $this->left->distanceM($this->right);
+    }
+
+    /** Direction in which it looks. */
+    public function bearingDeg(): float
+    {
+        return Angle::positiveDeg($this->left->bearingDeg($this->right) - 90);
+    }
+
+    /** How far the Sun stands to the right of straight out, −180 … 180; beyond ±90 it shines on the other side. */
+    public function sunToTheRightDeg(SunPlace $sun): float
+    {
+        return rad2deg(Angle::signedRad(deg2rad($sun->azimuthDeg - $this->bearingDeg())));
+    }
+
+    public function isFacing(SunPlace $sun): bool
+    {
+        return abs($this->sunToTheRightDeg($sun)) < 90;
+    }
+
+    /** Angle between the Sun's rays and straight out. */
+    public function incidenceDeg(SunPlace $sun): float
+    {
+        return rad2deg(acos(cos(deg2rad($sun->altitudeDeg)) * cos(deg2rad($this->sunToTheRightDeg($sun)))));
+    }
+
+    /** The point just outside its middle. */
+    public function outside(): PlanPoint
+    {
+        return $this->left->middle($this->right)->travel($this->bearingDeg(), self::OUTSIDE_M);
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeenShadow\Core\Site;
+
+/** A stretch with its doubt: how much earlier it may begin and how much later end, given how well the plan was measured. */
+final readonly class Hiding
+{
+    private function __construct(
+        public Stretch $stretch,
+        public float $earlierSeconds,
+        public float $laterSeconds,
+    ) {}
+
+    public static function of(Stretch $stretch, ClearSky $worst): self
+    {
+        foreach ($worst->stretches as $other) {
+            if ($other->overlaps($stretch)) {
+                return new self(
+                    $stretch,
+                    max(0.0, ($stretch->from->julianDateUt - $other->from->julianDateUt) * 86400),
+                    max(0.0, ($other->to->julianDateUt - $stretch->to->julianDateUt) * 86400),
+                );
+            }
+        }
+
+        return new self($stretch, 0.0, 0.0);
+    }
+}

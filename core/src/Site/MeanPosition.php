@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeenShadow\Core\Site;
+
+/** The mean of a receiver's fixes. */
+final readonly class MeanPosition
+{
+    /**
+     * @param float $scatterM root mean square distance from the mean
+     * @param float $doubtM how far off it may be
+     * @param int $quality the poorest among them, as GGA counts
+     * @param int $satellites the fewest
+     */
+    public function __construct(
+        public Coordinates $place,
+        public int $fixes,
+        public float $scatterM,
+        public float $doubtM,
+        public int $quality,
+        public int $satellites,
+    ) {}
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeenShadow\Core\Site;
+
+/** How much of the Sun's disc stands free. */
+enum Sight: string
+{
+    case Clear = 'clear';
+    case Partly = 'partly';
+    case Hidden = 'hidden';
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeenShadow\Core\Site;
+
+/** A while during which something stands before the Sun, from the first touch of the disc to the last. */
+final readonly class Stretch
+{
+    /**
+     * @param list<string|null> $by what stands there, in order; null is the far horizon
+     * @param SunPlace|null $hiddenFrom when the whole disc goes, null when some of it stays
+     * @param SunPlace|null $hiddenTo when the first of it is back
+     * @param bool $isCutAtBegin whether it was so already when the track begins
+     */
+    public function __construct(
+        public SunPlace $from,
+        public SunPlace $to,
+        public ?SunPlace $hiddenFrom,
+        public ?SunPlace $hiddenTo,
+        public array $by,
+        public bool $isCutAtBegin,
+        public bool $isCutAtEnd,
+    ) {}
+
+    public function covers(float $julianDateUt): bool
+    {
+        return $julianDateUt >= $this->from->julianDateUt && $julianDateUt <= $this->to->julianDateUt;
+    }
+
+    public function overlaps(self $other): bool
+    {
+        return $this->from->julianDateUt <= $other->to->julianDateUt && $other->from->julianDateUt <= $this->to->julianDateUt;
+    }
+
+    public function seconds(): float
+    {
+        return ($this->to->julianDateUt - $this->from->julianDateUt) * 86400;
+    }
+}

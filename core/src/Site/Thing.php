@@ -1,0 +1,193 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeenShadow\Core\Site;
+
+/**
+ * One thing on a site plan, upright on level ground.
+ *
+ * Its height is the top of an obstacle, the upper edge of an opening, and at a place the height of the eye, of the
+ * mirror or of the middle of the screen. A tree is a cylinder as wide as its crown: it never hides less than the tree.
+ */
+final readonly class Thing
+{
+    public const FARTHEST_M = 2000.0;
+    public const MOST_HEIGHT_M = 300.0;
+    public const MOST_RADIUS_M = 50.0;
+    public const MOST_POINTS = 400;
+    public const LONGEST_NAME = 60;
+    /** A crown's circle as a polygon around it, 1 % too wide at its corners. */
+    private const CROWN_SIDES = 24;
+    private const SAME_POINT_M = 0.01;
+
+    /**
+     * @param list<PlanPoint> $points corners of an area, ends and bends of a line, the one point of a tree or a place
+     * @param float $radiusM of a tree, 0 otherwise
+     * @param float $sillM lower edge of an opening, 0 otherwise
+     */
+    private function __construct(
+        public ThingKind $kind,
+        public string $name,
+        public array $points,
+        public float $heightM,
+        public float $radiusM,
+        public float $sillM,
+    ) {}
+
+    /**
+     * @param list<PlanPoint> $points
+     *
+     * @throws SiteException when a number is out of range or the points make no such thing
+     */
+    public static function of(ThingKind $kind, string $name, array $points, ?float $heightM = null, float $radiusM = 0.0, ?float $sillM = null): self
+    {
+        $height = $heightM ?? $kind->usualHeightM();
+        $sill = $kind->isOpening() ? $sillM ?? $kind->usualSillM() : 0.0;
+        $radius = $kind === ThingKind::Tree ? $radiusM : 0.0;
+        self::within('height_m', "the height of {$name} in metres", $height, 0, self::MOST_HEIGHT_M);
+        self::within('sill_m', "the lower edge of {$name} in metres", $sill, 0, self::MOST_HEIGHT_M);
+        if ($kind === ThingKind::Tree) {
+            self::within('radius_m', "the radius of {$name} in metres", $radius, 0.1, self::MOST_RADIUS_M);
+        }
+        if ($kind->isOpening() && $sill >= $height) {
+            throw SiteException::upsideDown($name);
+        }
+        self::checkPoints($kind, $name, $points);
+
+        return new self($kind, $name, $points, $kind->isGround() ? 0.0 : $height, $radius, $sill);
+    }
+
+    public function at(): PlanPoint
+    {
+        return $this->points[0];
+    }
+
+    /** The middle of its corners: where its name is written. */
+    public function middle(): PlanPoint
+    {
+        $n = count($this->points);
+
+        return new PlanPoint(
+            array_sum(array_map(static fn(PlanPoint $p): float => $p->eastM, $this->points)) / $n,
+            array_sum(array_map(static fn(PlanPoint $p): float => $p->northM, $this->points)) / $n,
+        );
+    }
+
+    /**
+     * The walls it has on the ground, each from one corner to the next.
+     *
+     * @return list<array{PlanPoint, PlanPoint}>
+     */
+    public function edges(): array
+    {
+        $corners = $this->corners();
+        $edges = [];
+        foreach ($corners as $i => $corner) {
+            if (isset($corners[$i + 1])) {
+                $edges[] = [$corner, $corners[$i + 1]];
+            } elseif ($this->isClosed()) {
+                $edges[] = [$corner, $corners[0]];
+            }
+        }
+
+        return $edges;
+    }
+
+    /** @return list<PlanPoint> its outline on the ground */
+    public function corners(): array
+    {
+        if ($this->kind !== ThingKind::Tree) {
+            return $this->points;
+        }
+
+        return array_map(
+            fn(int $i): PlanPoint => $this->at()->travel(360 * $i / self::CROWN_SIDES, $this->crownM()),
+            range(0, self::CROWN_SIDES - 1),
+        );
+    }
+
+    /** Whether a point lies inside its outline (ray crossing; Hormann & Agathos, Computational Geometry 20 (2001) 131). */
+    public function contains(PlanPoint $point): bool
+    {
+        if ($this->kind->shape() !== Shape::Area) {
+            return $this->kind === ThingKind::Tree && $this->at()->distanceM($point) < $this->crownM();
+        }
+        $inside = false;
+        foreach ($this->edges() as [$a, $b]) {
+            if (($a->northM > $point->northM) !== ($b->northM > $point->northM)
+                && $point->eastM < $a->eastM + ($b->eastM - $a->eastM) * ($point->northM - $a->northM) / ($b->northM - $a->northM)) {
+                $inside = !$inside;
+            }
+        }
+
+        return $inside;
+    }
+
+    /**
+     * The same thing moved, for one that is being dragged.
+     *
+     * @param list<PlanPoint> $points
+     */
+    public function withPoints(array $points): self
+    {
+        return self::of($this->kind, $this->name, $points, $this->heightM, $this->radiusM, $this->sillM);
+    }
+
+    /** Radius of the circle through the corners of the polygon that stands for a crown. */
+    private function crownM(): float
+    {
+        return $this->radiusM / cos(M_PI / self::CROWN_SIDES);
+    }
+
+    private function isClosed(): bool
+    {
+        return $this->kind->shape() === Shape::Area || $this->kind->shape() === Shape::Round;
+    }
+
+    /** @param list<PlanPoint> $points */
+    private static function checkPoints(ThingKind $kind, string $name, array $points): void
+    {
+        [$least, $most] = match ($kind->shape()) {
+            Shape::Area => [3, self::MOST_POINTS],
+            Shape::Line => [2, $kind->isOpening() ? 2 : self::MOST_POINTS],
+            Shape::Round, Shape::Point => [1, 1],
+        };
+        if (count($points) < $least || count($points) > $most) {
+            throw SiteException::pointCount($name, count($points), $least, $most);
+        }
+        foreach ($points as $point) {
+            self::within('points', "{$name} in metres east", $point->eastM, -self::FARTHEST_M, self::FARTHEST_M);
+            self::within('points', "{$name} in metres north", $point->northM, -self::FARTHEST_M, self::FARTHEST_M);
+        }
+        if ($least > 1 && max(array_map(static fn(PlanPoint $p): float => $p->distanceM($points[0]), $points)) < self::SAME_POINT_M) {
+            throw SiteException::samePoint($name);
+        }
+        if ($kind->shape() === Shape::Area && self::crossesItself($points)) {
+            throw SiteException::crossesItself($name);
+        }
+    }
+
+    /** @param list<PlanPoint> $points */
+    private static function crossesItself(array $points): bool
+    {
+        $n = count($points);
+        for ($i = 0; $i < $n; ++$i) {
+            for ($j = $i + 2; $j < $n; ++$j) {
+                // Neighbours share a corner.
+                if (($j + 1) % $n !== $i && Plane::cross($points[$i], $points[($i + 1) % $n], $points[$j], $points[($j + 1) % $n])) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    private static function within(string $field, string $what, float $value, float $least, float $most): void
+    {
+        if (!is_finite($value) || $value < $least || $value > $most) {
+            throw SiteException::outOfRange($field, $what, $value, $least, $most);
+        }
+    }
+}

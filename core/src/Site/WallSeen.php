@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeenShadow\Core\Site;
+
+use KeenShadow\Core\Geometry\Angle;
+
+/** One upright wall as an eye sees it. */
+final readonly class WallSeen
+{
+    /** Nearer than this the eye stands at the wall. */
+    private const TOUCHING_M = 0.05;
+    /** Two walls that share a corner leave no gap there. */
+    private const ROUNDING_DEG = 1e-9;
+
+    /**
+     * @param float $fromDeg azimuth of the end that is met first, going clockwise
+     * @param float $widthDeg less than 180
+     * @param float $nearestM distance of the nearer end or of the foot of the perpendicular
+     * @param float $aboveM how far it rises above the eye
+     * @param float $spreadDeg by how much it may reach farther to each side
+     * @param float $closer how many times nearer it may be
+     * @param float $crossed p × (q − p), of which (eastM, northM) is the second part
+     */
+    private function __construct(
+        public string $name,
+        public float $fromDeg,
+        public float $widthDeg,
+        public float $nearestM,
+        private float $aboveM,
+        private float $spreadDeg,
+        private float $closer,
+        private float $crossed,
+        private float $eastM,
+        private float $northM,
+    ) {}
+
+    /** @return self|null null when the eye looks along it */
+    public static function from(PlanPoint $eye, PlanPoint $a, PlanPoint $b, float $aboveM, string $name, float $grownM = 0.0): ?self
+    {
+        if (Plane::side($eye, $a, $b) > 0) {
+            // Clockwise as seen from the eye.
+            [$a, $b] = [$b, $a];
+        }
+        $px = $a->eastM - $eye->eastM;
+        $py = $a->northM - $eye->northM;
+        $ex = $b->eastM - $a->eastM;
+        $ey = $b->northM - $a->northM;
+        $crossed = $px * $ey - $py * $ex;
+        $nearest = Plane::distanceM($eye, $a, $b);
+        if (abs($crossed) < 1e-9 * max(1.0, hypot($ex, $ey))) {
+            return null;
+        }
+        $from = $eye->bearingDeg($a);
+        $spread = $grownM > 0 ? rad2deg(asin(min(1.0, $grownM / max(self::TOUCHING_M, $nearest)))) : 0.0;
+
+        return new self($name, $from - $spread, min(359.9, Angle::positiveDeg($eye->bearingDeg($b) - $from) + 2 * $spread), $nearest, $aboveM, $spread, max(self::TOUCHING_M, $nearest) / max(self::TOUCHING_M, $nearest - $grownM), $crossed, $ex, $ey);
+    }
+
+    /** Tangent of the altitude of its top in a direction; 0 when it is not met there. */
+    public function slopeAt(float $azimuthDeg): float
+    {
+        $along = Angle::positiveDeg($azimuthDeg - $this->fromDeg);
+        if ($along > $this->widthDeg && $along < 360 - self::ROUNDING_DEG) {
+            return 0.0;
+        }
+        // In the doubt beside its ends it is as far away as its end.
+        $along = $along > $this->widthDeg ? 0.0 : $along;
+        $along = max($this->spreadDeg, min($this->widthDeg - $this->spreadDeg, $along));
+        $azimuth = deg2rad($this->fromDeg + $along);
+        $slope = $this->closer * $this->aboveM * (sin($azimuth) * $this->northM - cos($azimuth) * $this->eastM) / $this->crossed;
+
+        return min(abs($slope), $this->aboveM / self::TOUCHING_M);
+    }
+
+    /** @return list<array{float, float}> azimuth (running on past 360) and altitude of its top, at most a degree apart */
+    public function top(): array
+    {
+        $steps = max(1, (int) ceil($this->widthDeg));
+        $points = [];
+        for ($i = 0; $i <= $steps; ++$i) {
+            // A hair inside, so that the ends are met.
+            $azimuth = $this->fromDeg + $this->widthDeg * max(1e-6, min(1 - 1e-6, $i / $steps));
+            $points[] = [$azimuth, rad2deg(atan($this->slopeAt($azimuth)))];
+        }
+
+        return $points;
+    }
+}

@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeenShadow\Core\Tests\Site;
+
+use KeenShadow\Core\Site\Banner;
+use KeenShadow\Core\Site\BannerState;
+use KeenShadow\Core\Site\Beam;
+use KeenShadow\Core\Site\Facade;
+use KeenShadow\Core\Site\FlatMirror;
+use KeenShadow\Core\Site\LongTube;
+use KeenShadow\Core\Site\SiteException;
+use KeenShadow\Core\Site\SitePlan;
+use KeenShadow\Core\Site\ThingKind;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** Source: plane trigonometry and the law of reflection by hand. */
+final class IndoorsAndMirrorTest extends SiteTestCase
+{
+    public function testADoorwayLooksAwayFromItsHouse(): void
+    {
+        $plan = $this->school();
+        foreach ([[[2, 0], [4, 0]], [[4, 0], [2, 0]]] as [$a, $b]) {
+            $door = Facade::of('door', self::here(...$a), self::here(...$b), 0, 2.1, $plan);
+            self::assertEqualsWithDelta(180.0, $door->bearingDeg(), 1e-9);
+            self::assertSame(4.0, $door->left->eastM, 'looking south the left hand is in the east');
+        }
+        self::assertEqualsWithDelta(90.0, Facade::of('free', self::here(0, 2), self::here(0, 0), 0, 2, self::plan())->bearingDeg() - 180, 1e-9);
+        self::assertSame(['door', 'school 1', 'school 2', 'school 3', 'school 4'], array_map(static fn(Facade $f): string => $f->name, Facade::allOf($this->school(true))));
+        self::assertEqualsWithDelta(-30.0, Facade::allOf($this->school(true))[0]->sunToTheRightDeg(self::sun(150, 20)), 1e-9);
+    }
+
+    public function testHoleForAChild(): void
+    {
+        $banner = Banner::across(Facade::allOf($this->school(true))[0], 1.0, $this->school());
+        self::assertEqualsWithDelta(1.10 + tan(deg2rad(35)), $banner->holeHeightM(1.10, self::sun(180, 35)), 1e-9, '1.80 m');
+        self::assertEqualsWithDelta(1.9085, $banner->holeHeightM(1.10, self::sun(210, 35)), 0.0001, '30° aside');
+        self::assertEqualsWithDelta(0.5774, $banner->holeToTheRightM(self::sun(210, 35)), 0.0001);
+        self::assertNull($banner->holeHeightM(1.10, self::sun(350, 35)));
+    }
+
+    /** @return array<string, array{float, float, float, BannerState}> eye, azimuth, altitude */
+    public static function looks(): array
+    {
+        return [
+            'a child, straight out' => [1.10, 180, 35, BannerState::Works],
+            'an adult: under the lintel' => [1.65, 180, 35, BannerState::AboveLintel],
+            'from behind the house' => [1.10, 10, 35, BannerState::NotFacing],
+            'far aside' => [1.10, 246, 10, BannerState::PastJamb],
+            'at sunset' => [1.10, 180, -0.1, BannerState::SunDown],
+            'the wall across the yard' => [1.10, 180, 8, BannerState::Blocked],
+        ];
+    }
+
+    #[DataProvider('looks')]
+    public function testWhatStopsTheLook(float $eye, float $azimuth, float $altitude, BannerState $state): void
+    {
+        $plan = $this->school(true);
+        self::assertSame($state, Banner::across(Facade::allOf($plan)[0], 1.0, $plan)->stateFor($eye, self::sun($azimuth, $altitude)));
+    }
+
+    /** The afternoon of 26 January 2028: the window ends when the hole would lie beyond the jamb. */
+    public function testFromWhenToWhen(): void
+    {
+        $plan = $this->school(true);
+        $banner = Banner::across(Facade::allOf($plan)[0], 1.5, $plan);
+        $runs = $banner->runsFor(1.10, self::track('2028-01-26', '15:00', '16:30'));
+        self::assertSame([BannerState::Works, BannerState::PastJamb], array_map(static fn($r) => $r->state, $runs));
+        $change = $runs[0]->to;
+        self::assertEqualsWithDelta(2.0 - 2 * Banner::RIM_M, 1.5 * tan(deg2rad($change->azimuthDeg - 180)), 0.001);
+    }
+
+    public function testAMirrorsNormalHalvesTheAngle(): void
+    {
+        $track = self::track('2028-01-26', '14:30', '17:00');
+        $mirror = self::thing(ThingKind::Mirror, [[0, 0]], 1.0);
+        $north = self::thing(ThingKind::Screen, [[0, 20]], 1.0, name: 'screen');
+        $high = FlatMirror::aimed(self::sun(180, 30), $track, $mirror, $north, 180);
+        self::assertEqualsWithDelta(75.0, $high->tiltDeg(), 1e-9);
+        self::assertEqualsWithDelta(0.0, sin(deg2rad($high->bearingDeg())), 1e-9);
+        self::assertEqualsWithDelta(75.0, $high->incidenceDeg(), 1e-9);
+        $low = FlatMirror::aimed(self::sun(90, 0), $track, $mirror, $north, 180);
+        self::assertEqualsWithDelta(45.0, $low->bearingDeg(), 1e-9);
+        self::assertEqualsWithDelta(0.0, $low->tiltDeg(), 1e-9);
+        self::assertEqualsWithDelta(20 * 2 * tan(deg2rad(0.2625)), $low->imageM(), 1e-9);
+        self::assertTrue(FlatMirror::aimed(self::sun(180, 5), $track, $mirror, $north, 180)->isGrazing());
+    }
+
+    /** Reflection turns no angle: on a screen square to the beam the spot walks L·tan of the Sun's own way, about 15°/h. */
+    public function testTheSpotWalksAsFarAsTheSun(): void
+    {
+        $track = self::track('2028-01-26', '14:30', '17:00');
+        $sun = $track->at($track->beginUt + 0.03);
+        $mirror = FlatMirror::aimed($sun, $track, self::thing(ThingKind::Mirror, [[0, 0]], 1.0), self::thing(ThingKind::Screen, [[15, 20]], 1.0, name: 'screen'), 216.8699);
+        $start = $mirror->walk(0.0);
+        self::assertNotNull($start);
+        self::assertEqualsWithDelta(0.0, hypot($start['rightM'], $start['upM']), 1e-9);
+        $walk = $mirror->walk(60.0);
+        self::assertNotNull($walk);
+        $turned = acos($sun->direction()->dot($track->at($sun->julianDateUt + 60 / 86400)->direction()));
+        self::assertEqualsWithDelta(25 * tan($turned), hypot($walk['rightM'], $walk['upM']), 1e-4);
+        self::assertEqualsWithDelta(15.0, rad2deg($turned) * 60, 1.0);
+        // The Sun goes west and down: the spot of a level mirror's beam goes the mirrored way, and down as well.
+        self::assertLessThan(0.0, $walk['upM']);
+        $seconds = $mirror->secondsToWalk(0.3);
+        self::assertNotNull($seconds);
+        self::assertEqualsWithDelta(0.3 / hypot($walk['rightM'], $walk['upM']) * 60, $seconds, 8);
+    }
+
+    public function testTheBeamsWay(): void
+    {
+        $wall = self::thing(ThingKind::Wall, [[-5, 10], [5, 10]], 3.0, name: 'fence');
+        $house = self::thing(ThingKind::Building, [[-5, 20], [5, 20], [5, 26], [-5, 26]], 6.0, name: 'house');
+        $window = self::thing(ThingKind::Window, [[-1, 20], [1, 20]], 2.2, name: 'window', sillM: 1.0);
+        $queue = self::thing(ThingKind::Queue, [[0.4, 5]], 1.5, name: 'queue');
+        $low = new Beam(self::here(), 1.0, self::here(0, 20), 1.6);
+        self::assertSame('fence', $low->blockedBy(self::plan($wall, $house))?->name);
+        self::assertNull($low->blockedBy(self::plan($house)), 'the wall that carries the screen is no obstacle');
+        self::assertSame(['window', 'queue'], array_map(static fn($t) => $t->name, $low->passes(self::plan($house, $window, $queue))));
+        self::assertEqualsWithDelta($low->lengthM(), $low->atEyesM(), 1e-9);
+        $rising = new Beam(self::here(), 0.0, self::here(0, 20), 8.0);
+        self::assertNull($rising->blockedBy(self::plan($wall, $house)), '4 m up where the fence stands');
+        self::assertEqualsWithDelta($rising->lengthM() * (2.0 - 0.8) / 8, $rising->atEyesM(), 1e-9);
+        self::assertSame([], $rising->passes(self::plan($house, $window)));
+    }
+
+    public function testATubeOnItsProp(): void
+    {
+        $tube = LongTube::of(0.9, 1.2);
+        self::assertEqualsWithDelta(1.65, $tube->heightM(self::sun(180, 30), 0.9), 1e-9);
+        self::assertEqualsWithDelta(0.9 * sqrt(3) / 2, $tube->footM(self::sun(180, 30), 0.9), 1e-9);
+        $this->expectException(SiteException::class);
+        LongTube::of(0, 1);
+    }
+
+    private function school(bool $withDoor = false): SitePlan
+    {
+        $things = [
+            self::thing(ThingKind::Building, [[0, 0], [10, 0], [10, 8], [0, 8]], 6, name: 'school'),
+            self::thing(ThingKind::Wall, [[-200, -20], [200, -20]], 5, name: 'yard wall'),
+        ];
+        if ($withDoor) {
+            $things[] = self::thing(ThingKind::Doorway, [[2, 0], [4, 0]], 2.1, name: 'door');
+        }
+
+        return self::plan(...$things);
+    }
+}
