@@ -21,6 +21,7 @@ Route::middleware('auth')->group(function (): void {
     Route::put('events/{event}', [EventController::class, 'update'])->name('events.update')->can('update', 'event');
 
     require __DIR__ . '/sky.php';
+    require __DIR__ . '/site.php';
     require __DIR__ . '/eyewear.php';
     require __DIR__ . '/viewers.php';
 });

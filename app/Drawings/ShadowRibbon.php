@@ -8,6 +8,7 @@ use App\Pages\Sky\DiscSample;
 use App\Pages\Sky\LocalEclipse;
 use App\Pages\Words;
 use DateTimeImmutable;
+use KeenShadow\Core\Site\Hiding;
 use KeenShadow\Core\Sky\ContactName;
 
 /**
@@ -22,7 +23,6 @@ final readonly class ShadowRibbon
     /** A hair more than the disc, so that no rim of Sun shines through where the Moon covers it. */
     public const LIMB_RADIUS_PX = 14.2;
     public const CORONA_RADIUS_PX = 15;
-    private const MARGIN = '40 minutes';
     private const DISCS_EACH_SIDE = 6;
     private const SHADE_STOPS = 60;
     private const LABEL_ROOM_PERCENT = 4.5;
@@ -33,6 +33,7 @@ final readonly class ShadowRibbon
      * @param list<RibbonMark> $hours
      * @param list<RibbonMark> $crossings sunrise and sunset
      * @param list<array{x: float, width: float}> $nights stretches with the Sun down, in percent
+     * @param list<array{x: float, width: float, by: string}> $hidden stretches with something on the site before the Sun, in percent
      * @param list<array{offset: float, opacity: float}> $shade
      */
     private function __construct(
@@ -43,14 +44,16 @@ final readonly class ShadowRibbon
         public array $hours,
         public array $crossings,
         public array $nights,
+        public array $hidden,
         public array $shade,
         public ?float $nowPercent,
     ) {}
 
-    public static function of(LocalEclipse $here, DateTimeImmutable $now): self
+    /** @param list<Hiding> $hidings what comes before the Sun where the people stand */
+    public static function of(LocalEclipse $here, array $hidings, DateTimeImmutable $now): self
     {
-        $begin = $here->begins()->modify('-' . self::MARGIN);
-        $end = $here->ends()->modify('+' . self::MARGIN);
+        $begin = $here->spanBegins();
+        $end = $here->spanEnds();
         $percent = static fn(DateTimeImmutable $moment): float => round(
             100 * ((float) $moment->format('U') - (float) $begin->format('U')) / ((float) $end->format('U') - (float) $begin->format('U')),
             3,
@@ -64,6 +67,7 @@ final readonly class ShadowRibbon
             self::hours($here, $begin, $end, $percent),
             self::crossings($here, $begin, $end, $percent),
             self::nights($here, $begin, $end, $percent),
+            self::hidden($hidings, $percent),
             self::shade($here, $begin, $end),
             $now > $begin && $now < $end ? $percent($now) : null,
         );
@@ -177,6 +181,27 @@ final readonly class ShadowRibbon
         }
 
         return $nights;
+    }
+
+    /**
+     * @param list<Hiding> $hidings
+     * @param callable(DateTimeImmutable): float $percent
+     *
+     * @return list<array{x: float, width: float, by: string}>
+     */
+    private static function hidden(array $hidings, callable $percent): array
+    {
+        $hidden = [];
+        foreach ($hidings as $hiding) {
+            $names = array_filter($hiding->stretch->by, is_string(...));
+            // Behind the level horizon it is night.
+            if ($names !== []) {
+                $x = $percent($hiding->stretch->from->time());
+                $hidden[] = ['x' => $x, 'width' => round($percent($hiding->stretch->to->time()) - $x, 3), 'by' => implode(', ', $names)];
+            }
+        }
+
+        return $hidden;
     }
 
     /** @return list<array{offset: float, opacity: float}> */

@@ -7,9 +7,13 @@ namespace App\Pages;
 use App\Drawings\ShadowRibbon;
 use App\Models\Event;
 use App\Pages\Eyewear\LotRow;
+use App\Pages\Site\EventSite;
 use App\Pages\Sky\Eclipses;
 use App\Pages\Sky\LocalEclipse;
 use Illuminate\Support\Facades\Date;
+use KeenShadow\Core\Rules\Level;
+use KeenShadow\Core\Site\ContactSight;
+use KeenShadow\Core\Site\SpotOutlook;
 
 /** What every page of an event has around it: the stages with what is still to do, and the shadow ribbon. */
 final readonly class EventFrame
@@ -25,9 +29,12 @@ final readonly class EventFrame
     public static function of(Event $event, Eclipses $eclipses): self
     {
         $here = LocalEclipse::of($event, $eclipses);
+        $site = EventSite::of($event, $here);
+        $outlook = $site->plan->things === [] ? null : $site->outlookFrom($site->mainPlace());
 
-        return new self($event, $here, ShadowRibbon::of($here, Date::now()), [
+        return new self($event, $here, ShadowRibbon::of($here, $outlook === null ? [] : $outlook->hidings, Date::now()), [
             new Stage('sky', __('Sky'), route('sky.show', $event), self::skyToDo($here)),
+            new Stage('site', __('Site'), route('site.show', $event), self::siteToDo($outlook)),
             new Stage('eyewear', __('Glasses'), route('eyewear.index', $event), self::glassesToDo($event)),
             new Stage('viewers', __('Viewers'), route('viewers.index', $event), self::viewersToDo($event)),
         ]);
@@ -36,6 +43,20 @@ final readonly class EventFrame
     private static function skyToDo(LocalEclipse $here): string
     {
         return $here->cutBy() === null ? __('times ready') : __('the horizon cuts the eclipse');
+    }
+
+    private static function siteToDo(?SpotOutlook $outlook): string
+    {
+        if ($outlook === null) {
+            return __('nothing drawn yet');
+        }
+        $lost = $outlook->lost();
+
+        return match (true) {
+            $lost !== [] => __(':contacts hidden', ['contacts' => implode(', ', array_map(static fn(ContactSight $c): string => $c->name->value, $lost))]),
+            $outlook->verdict()->level === Level::Hold => __('the Sun is hidden or close to it for a while'),
+            default => __('the Sun stands clear'),
+        };
     }
 
     private static function glassesToDo(Event $event): string

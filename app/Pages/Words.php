@@ -19,6 +19,22 @@ final class Words
             : __(':min min :s s', ['min' => intdiv($whole, 60), 's' => $whole % 60]);
     }
 
+    /** "2 h 31 min", "48 min". */
+    public static function hours(float $seconds): string
+    {
+        $minutes = (int) round($seconds / 60);
+
+        return $minutes < 60
+            ? __(':min min', ['min' => $minutes])
+            : __(':h h :min min', ['h' => intdiv($minutes, 60), 'min' => $minutes % 60]);
+    }
+
+    /** "−12.5": one decimal, with a true minus sign. */
+    public static function signed(float $number, int $decimals = 1): string
+    {
+        return str_replace('-', '−', number_format($number, $decimals));
+    }
+
     /** A fraction as a percentage with one decimal; what is not all is never rounded up to 100. */
     public static function percent(float $fraction): string
     {

@@ -35,22 +35,24 @@ final class DatabaseSeeder extends Seeder
             return;
         }
         $organisation = Organisation::query()->create(['name' => 'Marea Baja Science Rooms (demo)', 'is_demo' => true]);
-        $checker = null;
-        foreach ([['organiser', 'Inés Duna', Role::Organiser], ['checker', 'Bruno Sal', Role::Checker], ['helper', 'Nora Brisa', Role::Helper]] as [$name, $person, $role]) {
-            $user = User::query()->create([
-                'organisation_id' => $organisation->id,
-                'name' => $person,
-                'email' => "{$name}@marea-baja.example",
-                'password' => config('demo.password'),
-                'role' => $role,
-            ]);
-            $checker = $role === Role::Checker ? $user : $checker;
-        }
+        $person = fn(string $name, string $called, Role $role): User => User::query()->create([
+            'organisation_id' => $organisation->id,
+            'name' => $called,
+            'email' => "{$name}@marea-baja.example",
+            'password' => config('demo.password'),
+            'role' => $role,
+        ]);
+        $organiser = $person('organiser', 'Inés Duna', Role::Organiser);
+        $checker = $person('checker', 'Bruno Sal', Role::Checker);
+        $person('helper', 'Nora Brisa', Role::Helper);
 
         $event = fn(string $title, string $date): Event => Event::query()->create(self::HERE + ['organisation_id' => $organisation->id, 'title' => $title, 'eclipse_date' => $date]);
         $event('Evening crescent on the beach', '2026-08-12');
         $total = $event('Totality on the sea wall', '2027-08-02');
-        $event('Ring of fire, class 5B', '2028-01-26');
+        $ring = $event('Ring of fire, class 5B', '2028-01-26');
+        $ring->update(['place_name' => 'Salt Pan School, yard', 'lat' => 36.5172, 'lon' => -6.2781, 'height_m' => 6]);
+        DemoPlans::promenade($total, $organiser);
+        DemoPlans::schoolYard($ring, $organiser);
         $total->viewers()->createMany([
             ['name' => 'Shoe box', 'distance_mm' => 300, 'hole_mm' => 0.6, 'screen_side' => ScreenSide::Front],
             ['name' => 'Long tube', 'distance_mm' => 900, 'hole_mm' => 1.2, 'screen_side' => ScreenSide::Behind],
@@ -75,7 +77,7 @@ final class DatabaseSeeder extends Seeder
     }
 
     /** Some of the good lot has been looked over; a few pairs have something. */
-    private function lookOver(Lot $lot, ?User $checker, Event $event): void
+    private function lookOver(Lot $lot, User $checker, Event $event): void
     {
         $found = [7 => [PairFault::Scratch], 19 => [PairFault::Dirt], 23 => [PairFault::Crease, PairFault::FilmLifting]];
         for ($tag = 1; $tag <= 36; ++$tag) {
@@ -86,7 +88,7 @@ final class DatabaseSeeder extends Seeder
                 'tag' => $tag,
                 'faults' => $faults,
                 'level' => PairRules::verdict($faults, $lot->paperwork()->verdict($event->eclipse_date)->level)->level->value,
-                'checked_by' => $checker?->id,
+                'checked_by' => $checker->id,
                 'checked_at' => now()->subDays(3)->addSeconds(12 * $tag),
                 'corrects_id' => null,
             ]);

@@ -21,6 +21,9 @@ use KeenShadow\Core\Time\JulianDate;
 /** An event's eclipse at the event's place: the one way from the model to the core, for every page of the event. */
 final readonly class LocalEclipse
 {
+    /** What is drawn and reckoned before the eclipse begins and after it ends. */
+    private const MARGIN = '40 minutes';
+
     /** @param list<HorizonCrossing> $crossings sunrise and sunset of the local day of the maximum, or while the eclipse lasts */
     private function __construct(
         public SolarEclipse $eclipse,
@@ -67,6 +70,16 @@ final readonly class LocalEclipse
     public function ends(): DateTimeImmutable
     {
         return $this->circumstances->contact(ContactName::C4)?->time() ?? $this->circumstances->deepest->time();
+    }
+
+    public function spanBegins(): DateTimeImmutable
+    {
+        return $this->begins()->modify('-' . self::MARGIN);
+    }
+
+    public function spanEnds(): DateTimeImmutable
+    {
+        return $this->ends()->modify('+' . self::MARGIN);
     }
 
     /** The sunrise or sunset that cuts the eclipse, if one does. */

@@ -11,6 +11,7 @@ enum Subject: string
     case Pair = 'pair';
     case Viewer = 'viewer';
     case Spot = 'spot';
+    case Shade = 'shade';
     case Doorway = 'doorway';
     case Beam = 'beam';
 
@@ -36,6 +37,11 @@ enum Subject: string
                 Level::Yes => 'The Sun stands clear',
                 Level::Hold => 'Hidden for a while',
                 Level::No => 'The maximum is lost',
+            },
+            self::Shade => match ($level) {
+                Level::Yes => 'In the shade',
+                Level::Hold => 'Sunny for a while',
+                Level::No => 'In the sun',
             },
             self::Doorway => match ($level) {
                 Level::Yes => 'Works all the while',

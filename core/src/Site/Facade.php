@@ -55,6 +55,23 @@ final readonly class Facade
         return $facades;
     }
 
+    /** The outer wall of a building or the free wall that a point lies at, null when it lies at none. */
+    public static function at(PlanPoint $point, SitePlan $plan): ?self
+    {
+        foreach ($plan->obstacles() as $thing) {
+            if ($thing->kind === ThingKind::Tree) {
+                continue;
+            }
+            foreach ($thing->edges() as [$a, $b]) {
+                if (Plane::distanceM($point, $a, $b) <= self::PROBE_M) {
+                    return self::of($thing->name, $a, $b, 0.0, $thing->heightM, $plan);
+                }
+            }
+        }
+
+        return null;
+    }
+
     public function widthM(): float
     {
         return $this->left->distanceM($this->right);
@@ -86,6 +103,12 @@ final readonly class Facade
     /** The point just outside its middle. */
     public function outside(): PlanPoint
     {
-        return $this->left->middle($this->right)->travel($this->bearingDeg(), self::OUTSIDE_M);
+        return $this->before($this->left->middle($this->right));
+    }
+
+    /** A point at the wall, taken just outside. */
+    public function before(PlanPoint $point): PlanPoint
+    {
+        return $point->travel($this->bearingDeg(), self::PROBE_M + self::OUTSIDE_M);
     }
 }

@@ -13,14 +13,18 @@ final readonly class Hiding
         public float $laterSeconds,
     ) {}
 
-    public static function of(Stretch $stretch, ClearSky $worst): self
+    /**
+     * @param float $notBeforeUt end of the stretch before
+     * @param float $notAfterUt begin of the next
+     */
+    public static function of(Stretch $stretch, ClearSky $worst, float $notBeforeUt, float $notAfterUt): self
     {
         foreach ($worst->stretches as $other) {
             if ($other->overlaps($stretch)) {
                 return new self(
                     $stretch,
-                    max(0.0, ($stretch->from->julianDateUt - $other->from->julianDateUt) * 86400),
-                    max(0.0, ($other->to->julianDateUt - $stretch->to->julianDateUt) * 86400),
+                    max(0.0, ($stretch->from->julianDateUt - max($notBeforeUt, $other->from->julianDateUt)) * 86400),
+                    max(0.0, (min($notAfterUt, $other->to->julianDateUt) - $stretch->to->julianDateUt) * 86400),
                 );
             }
         }

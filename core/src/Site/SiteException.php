@@ -42,6 +42,16 @@ final class SiteException extends InvalidArgumentException
         return new self('sill_m', sprintf('The lower edge of %s must lie below its upper edge.', $what));
     }
 
+    public static function notAPoint(string $text): self
+    {
+        return new self('points', sprintf('"%s" is not a place: write metres east and metres north with a space between, and a semicolon before the next.', $text));
+    }
+
+    public static function notAPair(int $line, string $text): self
+    {
+        return new self('profile', sprintf('Line %d: "%s" is not an azimuth and an altitude.', $line, $text));
+    }
+
     public static function nameTwice(string $name): self
     {
         return new self('name', sprintf('Two things are called "%s"; give each a name of its own.', $name));

@@ -61,6 +61,12 @@ final readonly class Skyline
         return new self($walls, $byDegree, $horizon, $cover);
     }
 
+    /** Nothing but a level horizon. */
+    public static function level(): self
+    {
+        return new self([], [], HorizonProfile::level(), null);
+    }
+
     /** Apparent altitude of the edge of the sky. */
     public function altitudeDegAt(float $azimuthDeg): float
     {

@@ -21,6 +21,8 @@ final readonly class SpotOutlook
      * @param list<Stretch> $nearMisses what hides the Sun only if the plan is off by what it may be
      * @param list<ContactSight> $contacts in order of time
      * @param string|null $cover what the spot lies under
+     * @param float $clearSeconds of the eclipse with the whole disc free
+     * @param float $wholeSeconds of the eclipse with the whole disc above a level horizon
      */
     private function __construct(
         public PlanPoint $at,
@@ -48,34 +50,34 @@ final readonly class SpotOutlook
         return new self(
             $at,
             $eyeM,
-            array_map(static fn(Stretch $s): Hiding => Hiding::of($s, $worst), $clear->stretches),
+            self::hidings($clear, $worst, $track),
             array_values(array_filter($worst->stretches, static fn(Stretch $w): bool => array_filter($clear->stretches, $w->overlaps(...)) === [])),
             $contacts,
             $skyline->cover,
             $clear->clearSeconds($from, $to),
-            ($to - $from) * 86400,
+            ClearSky::from(Skyline::level(), $track)->clearSeconds($from, $to),
         );
     }
 
-    /** @return list<ContactSight> */
+    /** @return list<ContactSight> the contacts that the site hides; one with the Sun down is nobody's loss */
     public function lost(): array
     {
-        return array_values(array_filter($this->contacts, static fn(ContactSight $c): bool => $c->sight !== Sight::Clear));
+        return array_values(array_filter($this->contacts, static fn(ContactSight $c): bool => $c->sun->isUp() && $c->sight !== Sight::Clear));
     }
 
+    /** How the spot is for watching. */
     public function verdict(): Verdict
     {
         $findings = [];
         if ($this->cover !== null) {
             $findings[] = new Finding(Level::No, 'The spot lies under or inside :name.', 'Move it out from under it.', Source::Plan, ['name' => $this->cover]);
-        }
-        foreach ($this->cover === null ? $this->contacts : [] as $contact) {
-            $isMiddle = in_array($contact->name, [ContactName::C2, ContactName::Maximum, ContactName::C3], true);
-            $names = ['contact' => $contact->name->value, 'name' => $contact->by ?? 'the horizon'];
-            if ($contact->sight !== Sight::Clear) {
-                $findings[] = new Finding($isMiddle ? Level::No : Level::Hold, ':contact is lost behind :name.', 'Look for a spot from which it is clear.', Source::Plan, $names);
-            } elseif ($contact->isInDoubt) {
-                $findings[] = new Finding(Level::Hold, ':contact is clear, but :name stands so close that it hangs on the measuring.', 'Measure it better, or move away from it.', Source::Plan, $names);
+        } else {
+            foreach (self::byName($this->lost()) as $name => $contacts) {
+                $isMiddle = array_intersect($contacts, [ContactName::C2->value, ContactName::Maximum->value, ContactName::C3->value]) !== [];
+                $findings[] = new Finding($isMiddle ? Level::No : Level::Hold, ':contacts lost behind :name.', 'Look for a spot from which it is clear.', Source::Plan, ['contacts' => implode(', ', $contacts), 'name' => $name]);
+            }
+            foreach (self::byName(array_values(array_filter($this->contacts, static fn(ContactSight $c): bool => $c->isInDoubt))) as $name => $contacts) {
+                $findings[] = new Finding(Level::Hold, ':contacts clear, but :name is so close that it hangs on the measuring.', 'Measure it better, or move away from it.', Source::Plan, ['contacts' => implode(', ', $contacts), 'name' => $name]);
             }
         }
         if ($findings === [] && $this->wholeSeconds - $this->clearSeconds > 1) {
@@ -84,9 +86,47 @@ final readonly class SpotOutlook
 
         return Verdict::of(Subject::Spot, $findings, new Finding(
             Level::Yes,
-            'Nothing on the plan comes before the Sun from the first contact to the last.',
+            'Nothing on the plan comes before the Sun while the eclipse lasts.',
             'Go there on another day at the same hour and look along the Sun\'s way with a compass.',
             Source::Plan,
         ));
+    }
+
+    /** How the spot is for those who want shade: operators, a screen for images. */
+    public function shadeVerdict(): Verdict
+    {
+        return Verdict::of(Subject::Shade, match (true) {
+            $this->clearSeconds < 1 => [],
+            $this->wholeSeconds - $this->clearSeconds > 1 => [new Finding(Level::Hold, 'The Sun reaches it for a part of the eclipse.', 'See from when to when, or put up an awning.', Source::Plan)],
+            default => [new Finding(Level::No, 'The Sun reaches it all the while.', 'Find a wall\'s shade, or put up an awning.', Source::Plan)],
+        }, new Finding(Level::Yes, 'The whole disc is never free from here while the eclipse lasts.', 'The sky still lights it: draw a curtain behind a screen.', Source::Plan));
+    }
+
+    /** @return list<Hiding> */
+    private static function hidings(ClearSky $clear, ClearSky $worst, SunTrack $track): array
+    {
+        $hidings = [];
+        foreach ($clear->stretches as $i => $stretch) {
+            $before = $clear->stretches[$i - 1] ?? null;
+            $after = $clear->stretches[$i + 1] ?? null;
+            $hidings[] = Hiding::of($stretch, $worst, $before === null ? $track->beginUt : $before->to->julianDateUt, $after === null ? $track->endUt : $after->from->julianDateUt);
+        }
+
+        return $hidings;
+    }
+
+    /**
+     * @param list<ContactSight> $contacts
+     *
+     * @return array<string, list<string>> names of the contacts by what stands before them
+     */
+    private static function byName(array $contacts): array
+    {
+        $byName = [];
+        foreach ($contacts as $contact) {
+            $byName[$contact->by ?? 'the horizon'][] = $contact->name->value;
+        }
+
+        return $byName;
     }
 }

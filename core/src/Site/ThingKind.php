@@ -60,6 +60,12 @@ enum ThingKind: string
         return $this === self::PaleConcrete;
     }
 
+    /** Whether the Sun is not wanted there. */
+    public function wantsShade(): bool
+    {
+        return $this === self::Shade || $this === self::Screen;
+    }
+
     /** Height in metres to begin with: the usual storey, tree, door, eye. */
     public function usualHeightM(): float
     {

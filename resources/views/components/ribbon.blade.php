@@ -18,6 +18,10 @@
         @foreach ($ribbon->nights as $night)
             <rect class="ribbon-night" x="{{ $night['x'] }}%" y="30" width="{{ $night['width'] }}%" height="48"/>
         @endforeach
+        @foreach ($ribbon->hidden as $hidden)
+            <rect class="ribbon-hidden" x="{{ $hidden['x'] }}%" y="66" width="{{ $hidden['width'] }}%" height="12"><title>{{ __('hidden by :what', ['what' => $hidden['by']]) }}</title></rect>
+            <svg class="ribbon-by" x="{{ $hidden['x'] }}%" y="66" width="{{ $hidden['width'] }}%" height="12"><text x="5" y="10">{{ $hidden['by'] }}</text></svg>
+        @endforeach
         @foreach ($ribbon->hours as $hour)
             <line class="ribbon-tick is-hour" x1="{{ $hour->xPercent }}%" x2="{{ $hour->xPercent }}%" y1="78" y2="84"/>
             <text class="ribbon-hour" x="{{ $hour->xPercent }}%" y="97" text-anchor="middle">{{ $hour->label }}</text>

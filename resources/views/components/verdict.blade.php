@@ -5,7 +5,7 @@
         <p class="verdict-word">{{ __($verdict->word()) }}</p>
         <ul>
             @foreach ($verdict->findings as $finding)
-                <li>{{ __($finding->reason) }} <b>{{ __($finding->nextStep) }}</b> <small>{{ __($finding->source->value) }}</small></li>
+                <li>{{ __($finding->reason, $finding->names) }} <b>{{ __($finding->nextStep, $finding->names) }}</b> <small>{{ __($finding->source->value) }}</small></li>
             @endforeach
         </ul>
     </div>

@@ -73,6 +73,6 @@ final class RibbonTest extends TestCase
     {
         $event = Event::factory()->make(['eclipse_date' => $date, 'organisation_id' => 1]);
 
-        return ShadowRibbon::of(LocalEclipse::of($event, app(Eclipses::class)), new DateTimeImmutable($now));
+        return ShadowRibbon::of(LocalEclipse::of($event, app(Eclipses::class)), [], new DateTimeImmutable($now));
     }
 }

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawings;
+
+use App\Pages\Site\KindWords;
+use App\Pages\Words;
+use KeenShadow\Core\Site\PlanPoint;
+use KeenShadow\Core\Site\Shape;
+use KeenShadow\Core\Site\Thing;
+
+/** One thing on the plan, ready for SVG: metres, x east, y south. */
+final readonly class PlanShape
+{
+    /**
+     * @param string $points "x,y x,y"
+     * @param list<array{x: float, y: float}> $corners the points that can be dragged
+     */
+    private function __construct(
+        public int $index,
+        public string $kind,
+        public string $shape,
+        public string $name,
+        public string $label,
+        public string $points,
+        public array $corners,
+        public float $x,
+        public float $y,
+        public float $radius,
+        public bool $isGround,
+        public float $nameX,
+        public float $nameY,
+        public string $nameAnchor,
+    ) {}
+
+    public static function of(int $index, Thing $thing, LabelRoom $labels, float $letterM): self
+    {
+        $corners = array_map(self::place(...), $thing->points);
+        $middle = self::place($thing->middle());
+        [$nameX, $nameY, $nameAnchor] = $labels->find($thing->name, self::namePlaces($thing, $middle['x'], $middle['y'], $letterM));
+
+        return new self(
+            $index,
+            $thing->kind->value,
+            $thing->kind->shape()->value,
+            $thing->name,
+            self::labelOf($thing),
+            implode(' ', array_map(static fn(array $c): string => "{$c['x']},{$c['y']}", $corners)),
+            $corners,
+            $middle['x'],
+            $middle['y'],
+            $thing->radiusM,
+            $thing->kind->isGround(),
+            round($nameX, 2),
+            round($nameY, 2),
+            $nameAnchor,
+        );
+    }
+
+    /** @return non-empty-list<array{float, float, string}> */
+    private static function namePlaces(Thing $thing, float $x, float $y, float $letterM): array
+    {
+        $middle = [$x, $y, 'middle'];
+        $around = [[$x, $y + 1.2 * $letterM, 'middle'], [$x, $y - 1.2 * $letterM, 'middle'], [$x + $letterM, $y, 'start'], [$x - $letterM, $y, 'end'], [$x, $y + 2.4 * $letterM, 'middle']];
+
+        return $thing->kind->isPlace() || $thing->kind->isOpening() ? $around : [$middle, ...$around];
+    }
+
+    /** @return array{x: float, y: float} */
+    public static function place(PlanPoint $point): array
+    {
+        return ['x' => round($point->eastM, 2), 'y' => round(-$point->northM, 2) + 0.0];
+    }
+
+    private static function labelOf(Thing $thing): string
+    {
+        $at = $thing->middle();
+        $where = __(':east m east, :north m north', ['east' => Words::signed($at->eastM), 'north' => Words::signed($at->northM)]);
+
+        return $thing->kind->shape() === Shape::Area && $thing->kind->isGround()
+            ? KindWords::of($thing->kind) . " {$thing->name}, {$where}"
+            : KindWords::of($thing->kind) . " {$thing->name}, " . number_format($thing->heightM, 1) . " m, {$where}";
+    }
+}

@@ -1,0 +1,198 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawings;
+
+use App\Pages\Site\EventSite;
+use App\Pages\Words;
+use DateTimeImmutable;
+use KeenShadow\Core\Site\PlanPoint;
+use KeenShadow\Core\Site\Sight;
+use KeenShadow\Core\Site\Thing;
+use KeenShadow\Core\Sky\ContactName;
+
+/** The site from above, ready for SVG: metres, x east, y south, with the Sun's directions from one spot as a fan. */
+final readonly class PlanSheet
+{
+    private const LEAST_SIZE_M = 40.0;
+    private const MARGIN = 0.12;
+    /** Width over height of the picture. */
+    private const FORMAT = 1.45;
+    /** Letters that the plan is wide. */
+    private const LETTERS = 48;
+    /** Length of the Sun's ray, and the room that a label takes, as fractions of the sheet. */
+    private const RAY = 0.42;
+    private const LABEL_WIDTH = 0.15;
+    private const LABEL_HEIGHT = 0.05;
+    /** From this sine of the azimuth on a label stands beside the ray's end. */
+    private const ASIDE = 0.3;
+    private const FAN_MINUTES = 30;
+    /** Two rays nearer in time than this share a label. */
+    private const APART_SECONDS = 600;
+
+    /**
+     * @param float $letterM height of a letter
+     * @param list<PlanShape> $grounds
+     * @param list<PlanShape> $standing what stands on the ground, places last
+     * @param list<array{x: float, y: float, labelX: float, labelY: float, anchor: string, label: string, isMain: bool, isHidden: bool}> $rays from the spot, which lies at 0, 0
+     */
+    private function __construct(
+        public float $left,
+        public float $top,
+        public float $width,
+        public float $height,
+        public float $letterM,
+        public array $grounds,
+        public array $standing,
+        public array $rays,
+        public int $observerIndex,
+        public float $observerX,
+        public float $observerY,
+        public float $barM,
+    ) {}
+
+    public static function of(EventSite $site, Thing $observer): self
+    {
+        [$left, $top, $width, $height] = self::frame($site, $observer);
+        $letter = round($width / self::LETTERS, 2);
+        $rays = self::rays($site, $observer, [$left, $top, $width, $height]);
+        $at = PlanShape::place($observer->at());
+        $labels = new LabelRoom($letter);
+        foreach ($rays as $ray) {
+            $labels->take($at['x'] + $ray['labelX'], $at['y'] + $ray['labelY'], $ray['label'], $ray['anchor']);
+        }
+        $shapes = [];
+        foreach (self::namedInOrder($site->plan->things) as $index => $thing) {
+            $shapes[$index] = PlanShape::of($index, $thing, $labels, $letter);
+        }
+        ksort($shapes);
+        $grounds = array_values(array_filter($shapes, static fn(PlanShape $s): bool => $s->isGround));
+        $standing = array_values(array_filter($shapes, static fn(PlanShape $s): bool => !$s->isGround));
+        usort($standing, static fn(PlanShape $a, PlanShape $b): int => [$a->shape === 'point', $a->index] <=> [$b->shape === 'point', $b->index]);
+        return new self($left, $top, $width, $height, $letter, $grounds, $standing, $rays, (int) array_search($observer, $site->plan->things, true), $at['x'], $at['y'], self::niceLength($width / 5));
+    }
+
+    /**
+     * Places first, ground last: what matters most gets the best room for its name.
+     *
+     * @param list<Thing> $things
+     *
+     * @return array<int, Thing>
+     */
+    private static function namedInOrder(array $things): array
+    {
+        uasort($things, static fn(Thing $a, Thing $b): int => [!$a->kind->isPlace(), $a->kind->isGround()] <=> [!$b->kind->isPlace(), $b->kind->isGround()]);
+
+        return $things;
+    }
+
+    /** @return array{float, float, float, float} */
+    private static function frame(EventSite $site, Thing $observer): array
+    {
+        $corners = [$observer->at()];
+        foreach ($site->plan->things as $thing) {
+            array_push($corners, ...$thing->corners());
+        }
+        $east = array_map(static fn(PlanPoint $p): float => $p->eastM, $corners);
+        $north = array_map(static fn(PlanPoint $p): float => $p->northM, $corners);
+        $width = max(self::LEAST_SIZE_M, (max($east) - min($east)) * (1 + 2 * self::MARGIN), (max($north) - min($north)) * (1 + 2 * self::MARGIN) * self::FORMAT);
+        $height = $width / self::FORMAT;
+
+        return [
+            round((max($east) + min($east) - $width) / 2, 2),
+            round(-(max($north) + min($north)) / 2 - $height / 2, 2),
+            round($width, 2),
+            round($height, 2),
+        ];
+    }
+
+    /**
+     * @param array{float, float, float, float} $frame
+     *
+     * @return list<array{x: float, y: float, labelX: float, labelY: float, anchor: string, label: string, isMain: bool, isHidden: bool}>
+     */
+    private static function rays(EventSite $site, Thing $observer, array $frame): array
+    {
+        $skyline = $site->plan->skylineFrom($observer->at(), $observer->heightM);
+        $rays = [];
+        foreach (self::moments($site) as [$moment, $label, $isMain]) {
+            $sun = $site->track->atTime($moment);
+            if (!$sun->isUp()) {
+                continue;
+            }
+            $length = min($frame[2] * ($isMain ? self::RAY : 0.8 * self::RAY), self::room($observer->at(), $sun->azimuthDeg, $frame));
+            $end = (new PlanPoint(0, 0))->travel($sun->azimuthDeg, $length);
+            $labelAt = (new PlanPoint(0, 0))->travel($sun->azimuthDeg, $length + $frame[2] / 60);
+            $aside = sin(deg2rad($sun->azimuthDeg));
+            $rays[] = [
+                'x' => round($end->eastM, 2),
+                'y' => round(-$end->northM, 2),
+                'labelX' => round($labelAt->eastM, 2),
+                'labelY' => round(-$labelAt->northM, 2),
+                'anchor' => match (true) {
+                    $aside > self::ASIDE => 'start',
+                    $aside < -self::ASIDE => 'end',
+                    default => 'middle',
+                },
+                'label' => $label,
+                'isMain' => $isMain,
+                'isHidden' => $skyline->sightOf($sun) !== Sight::Clear,
+            ];
+        }
+
+        return $rays;
+    }
+
+    /**
+     * How far a ray may run with its label still on the sheet.
+     *
+     * @param array{float, float, float, float} $frame
+     */
+    private static function room(PlanPoint $from, float $azimuthDeg, array $frame): float
+    {
+        [$left, $top, $width, $height] = $frame;
+        $east = sin(deg2rad($azimuthDeg));
+        $south = -cos(deg2rad($azimuthDeg));
+        $aside = ($east > 0 ? $left + $width - $from->eastM : $from->eastM - $left) - $width * self::LABEL_WIDTH;
+        $along = ($south > 0 ? $top + $height + $from->northM : -$from->northM - $top) - $height * self::LABEL_HEIGHT;
+
+        return max($width / 20, min($aside / max(1e-6, abs($east)), $along / max(1e-6, abs($south))));
+    }
+
+    /**
+     * First contact, maximum, last contact, and the half hours that are not too near to one of them.
+     *
+     * @return list<array{DateTimeImmutable, string, bool}>
+     */
+    private static function moments(EventSite $site): array
+    {
+        $here = $site->here;
+        $moments = [];
+        foreach ([ContactName::C1, ContactName::Maximum, ContactName::C4] as $name) {
+            $contact = $here->circumstances->contact($name);
+            if ($contact !== null) {
+                $moments[] = [$contact->time(), ($name === ContactName::Maximum ? __('Max') : $name->value) . ' ' . $here->local(Words::rounded($contact->time()))->format('H:i'), true];
+            }
+        }
+        $main = array_map(static fn(array $m): int => (int) $m[0]->format('U'), $moments);
+        $clock = $here->local($here->begins());
+        $clock = $clock->setTime((int) $clock->format('G'), 0);
+        for (; $clock < $here->ends(); $clock = $clock->modify('+' . self::FAN_MINUTES . ' minutes')) {
+            $isNear = array_filter($main, static fn(int $m): bool => abs($m - (int) $clock->format('U')) <= self::APART_SECONDS) !== [];
+            if ($clock > $here->begins() && !$isNear) {
+                $moments[] = [$clock, $clock->format('H:i'), false];
+            }
+        }
+
+        return $moments;
+    }
+
+    /** The longest of 1, 2, 5, 10, 20 … m that is not longer than asked. */
+    private static function niceLength(float $most): float
+    {
+        $ten = 10 ** floor(log10($most));
+
+        return $ten * ($most / $ten >= 5 ? 5 : ($most / $ten >= 2 ? 2 : 1));
+    }
+}

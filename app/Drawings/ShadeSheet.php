@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawings;
+
+use App\Pages\Site\EventSite;
+use App\Pages\Words;
+use DateTimeImmutable;
+use KeenShadow\Core\Site\ShadowOnGround;
+
+/** The shade on the ground at one moment, for the plan. */
+final readonly class ShadeSheet
+{
+    private function __construct(
+        public string $path,
+        public string $time,
+        public string $words,
+    ) {}
+
+    public static function of(EventSite $site, DateTimeImmutable $moment): self
+    {
+        $sun = $site->track->atTime($moment);
+        $path = '';
+        if ($sun->isUp()) {
+            foreach ($site->plan->obstacles() as $obstacle) {
+                foreach (ShadowOnGround::of($obstacle, $sun) as $quadrangle) {
+                    $path .= self::piece($quadrangle);
+                }
+            }
+        }
+
+        return new self(
+            $path,
+            $site->here->local($moment)->format('H:i'),
+            $sun->isUp()
+                ? __('Sun :alt up at azimuth :az; 1 m upright throws :shadow m of shadow towards :to', [
+                    'alt' => Words::degrees($sun->altitudeDeg), 'az' => Words::direction($sun->azimuthDeg),
+                    'shadow' => number_format($sun->shadowPerMetre(), 2), 'to' => Words::direction($sun->shadowBearingDeg(), 0),
+                ])
+                : __('The Sun is down.'),
+        );
+    }
+
+    /** @param list<\KeenShadow\Core\Site\PlanPoint> $corners */
+    private static function piece(array $corners): string
+    {
+        $places = array_map(PlanShape::place(...), $corners);
+        // All turn the same way, so that two that overlap do not cancel out.
+        $area = 0.0;
+        foreach ($places as $i => $p) {
+            $q = $places[($i + 1) % count($places)];
+            $area += $p['x'] * $q['y'] - $q['x'] * $p['y'];
+        }
+        $ordered = $area < 0 ? array_reverse($places) : $places;
+
+        return 'M' . implode('L', array_map(static fn(array $p): string => round($p['x'], 1) . ' ' . round($p['y'], 1), $ordered)) . 'Z';
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Site;
+
+use App\Drawings\ShadeSheet;
+use App\Http\Requests\Site\LookRequest;
+use App\Http\Requests\Site\PlanRequest;
+use App\Http\Requests\Site\ShadeRequest;
+use App\Models\Event;
+use App\Models\PlanConflict;
+use App\Models\User;
+use App\Pages\EventFrame;
+use App\Pages\Site\EventSite;
+use App\Pages\Site\LookPage;
+use App\Pages\Site\SitePage;
+use App\Pages\Sky\Eclipses;
+use App\Pages\Sky\LocalEclipse;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\View\View;
+
+/** The site plan: drawn, changed as a whole, taken back. A script asks for the changed part of the page only. */
+final class PlanController
+{
+    public function __construct(private readonly Eclipses $eclipses) {}
+
+    public function show(LookRequest $request, Event $event): View
+    {
+        if ($request->ajax()) {
+            return view('site.sheet', ['page' => SitePage::of($this->site($event), $request->spot()), 'event' => $event]);
+        }
+        $frame = EventFrame::of($event, $this->eclipses);
+
+        return view('site.show', ['frame' => $frame, 'page' => SitePage::of(EventSite::of($event, $frame->here), $request->spot())]);
+    }
+
+    public function update(PlanRequest $request, Event $event, #[CurrentUser] User $user): View|RedirectResponse|Response
+    {
+        try {
+            $event->keepPlan($request->plan(), $request->revision(), $user);
+        } catch (PlanConflict) {
+            $words = __('Somebody changed the plan meanwhile. Reload the page to see it; what you typed here is not kept yet.');
+
+            return $request->ajax() ? response($words, 409) : back()->withInput()->withErrors(['from' => $words]);
+        }
+
+        return $this->changed($request, $event, $request->spot());
+    }
+
+    public function undo(Request $request, Event $event): View|RedirectResponse
+    {
+        $event->undoPlan();
+
+        return $this->changed($request, $event, $request->string('spot')->toString());
+    }
+
+    public function redo(Request $request, Event $event): View|RedirectResponse
+    {
+        $event->redoPlan();
+
+        return $this->changed($request, $event, $request->string('spot')->toString());
+    }
+
+    /** The look from a spot that is being moved; stores nothing. */
+    public function look(LookRequest $request, Event $event): View
+    {
+        $site = $this->site($event);
+
+        return view('site.look', ['look' => LookPage::of($request->placeOn($site), $site)]);
+    }
+
+    /** Where the shade lies at a minute. */
+    public function shade(ShadeRequest $request, Event $event): View
+    {
+        $site = $this->site($event);
+
+        return view('site.shade', ['shade' => ShadeSheet::of($site, $request->moment($site->here))]);
+    }
+
+    private function changed(Request $request, Event $event, ?string $spot): View|RedirectResponse
+    {
+        return $request->ajax()
+            ? view('site.sheet', ['page' => SitePage::of($this->site($event->refresh()), $spot), 'event' => $event])
+            : redirect()->route('site.show', [$event, 'spot' => $spot]);
+    }
+
+    private function site(Event $event): EventSite
+    {
+        return EventSite::of($event, LocalEclipse::of($event, $this->eclipses));
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Site;
+
+use App\Pages\Site\EventSite;
+use Illuminate\Foundation\Http\FormRequest;
+use KeenShadow\Core\Site\PlanPoint;
+use KeenShadow\Core\Site\Thing;
+
+/** A spot that is looked from: one of the plan, or one of the plan that is being dragged somewhere else. */
+final class LookRequest extends FormRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        $metres = 'between:-' . Thing::FARTHEST_M . ',' . Thing::FARTHEST_M;
+
+        return [
+            'spot' => ['nullable', 'string', 'max:' . Thing::LONGEST_NAME],
+            'east' => ['nullable', 'required_with:north', 'numeric', $metres],
+            'north' => ['nullable', 'required_with:east', 'numeric', $metres],
+        ];
+    }
+
+    public function spot(): ?string
+    {
+        return $this->filled('spot') ? $this->string('spot')->toString() : null;
+    }
+
+    public function placeOn(EventSite $site): Thing
+    {
+        $place = $site->place($this->spot());
+
+        return $this->filled('east') ? $place->withPoints([new PlanPoint($this->float('east'), $this->float('north'))]) : $place;
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Site;
+
+use App\Pages\Sky\LocalEclipse;
+use DateTimeImmutable;
+use Illuminate\Foundation\Http\FormRequest;
+
+/** A minute after the beginning of the ribbon. */
+final class ShadeRequest extends FormRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return ['minute' => ['nullable', 'integer', 'between:0,1000']];
+    }
+
+    public function moment(LocalEclipse $here): DateTimeImmutable
+    {
+        return min($here->spanEnds(), $here->spanBegins()->modify('+' . $this->integer('minute') . ' minutes'));
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A position read from a receiver for a while.
+ *
+ * @property int $id
+ * @property int $event_id
+ * @property int $seconds how long it is read
+ * @property CarbonImmutable|null $began_at
+ * @property CarbonImmutable|null $ended_at
+ * @property int $fixes
+ * @property array<string, int> $refused lines that were not used, by reason
+ * @property float|null $lat
+ * @property float|null $lon
+ * @property float|null $height_m above mean sea level
+ * @property float|null $scatter_m
+ * @property float|null $doubt_m
+ * @property int|null $quality
+ * @property int|null $satellites
+ * @property string|null $fault why nothing was read
+ */
+final class PositionReading extends Model
+{
+    protected $fillable = ['event_id', 'seconds', 'began_at', 'ended_at', 'fixes', 'refused', 'lat', 'lon', 'height_m', 'scatter_m', 'doubt_m', 'quality', 'satellites', 'fault'];
+
+    /** @var array<string, mixed> */
+    protected $attributes = ['fixes' => 0, 'refused' => '{}'];
+
+    /** @return BelongsTo<Event, $this> */
+    public function event(): BelongsTo
+    {
+        return $this->belongsTo(Event::class);
+    }
+
+    protected function casts(): array
+    {
+        return [
+            'began_at' => 'immutable_datetime', 'ended_at' => 'immutable_datetime', 'refused' => 'array',
+            'lat' => 'float', 'lon' => 'float', 'height_m' => 'float', 'scatter_m' => 'float', 'doubt_m' => 'float',
+        ];
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Site;
+
+use App\Models\Event;
+use App\Pages\Sky\LocalEclipse;
+use KeenShadow\Core\Site\Facade;
+use KeenShadow\Core\Site\HorizonProfile;
+use KeenShadow\Core\Site\PlanFrame;
+use KeenShadow\Core\Site\PlanPoint;
+use KeenShadow\Core\Site\SitePlan;
+use KeenShadow\Core\Site\SpotOutlook;
+use KeenShadow\Core\Site\SunTrack;
+use KeenShadow\Core\Site\Thing;
+use KeenShadow\Core\Site\ThingKind;
+
+/** An event's site: its plan and the Sun over it; the one way from the models to the core for every page about the site. */
+final readonly class EventSite
+{
+    /** What a plan starts with: paced out rather than taped. */
+    private const FIRST_ACCURACY_M = 0.5;
+
+    private function __construct(
+        public Event $event,
+        public LocalEclipse $here,
+        public SitePlan $plan,
+        public SunTrack $track,
+        public PlanFrame $frame,
+    ) {}
+
+    public static function of(Event $event, LocalEclipse $here): self
+    {
+        return new self(
+            $event,
+            $here,
+            $event->planRevision->plan ?? self::emptyPlan(),
+            SunTrack::over($here->eclipse, $here->observer, $here->spanBegins(), $here->spanEnds()),
+            new PlanFrame($event->lat, $event->lon),
+        );
+    }
+
+    public static function emptyPlan(): SitePlan
+    {
+        return SitePlan::of([], HorizonProfile::level(), self::FIRST_ACCURACY_M);
+    }
+
+    /** Where the people who watch stand; the first of several. Without one, the event's own place. */
+    public function mainPlace(): Thing
+    {
+        foreach ([ThingKind::Viewers, ThingKind::Telescope] as $kind) {
+            foreach ($this->plan->places() as $place) {
+                if ($place->kind === $kind) {
+                    return $place;
+                }
+            }
+        }
+
+        return $this->plan->places()[0] ?? Thing::of(ThingKind::Viewers, __('the event\'s place'), [new PlanPoint(0, 0)]);
+    }
+
+    /** The place of a name, or the main one. */
+    public function place(?string $name): Thing
+    {
+        $thing = $name === null ? null : $this->plan->named($name);
+
+        return $thing !== null && $thing->kind->isPlace() ? $thing : $this->mainPlace();
+    }
+
+    public function outlookFrom(Thing $place): SpotOutlook
+    {
+        // A screen hangs on its wall: the Sun is looked for from just before it.
+        $at = $place->kind === ThingKind::Screen ? Facade::at($place->at(), $this->plan)?->before($place->at()) : null;
+
+        return SpotOutlook::from($at ?? $place->at(), $place->heightM, $this->plan, $this->track, $this->here->circumstances);
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Site;
+
+use App\Pages\Words;
+use KeenShadow\Core\Site\Hiding;
+use KeenShadow\Core\Site\Stretch;
+use KeenShadow\Core\Site\SunPlace;
+
+/** When and behind what the Sun is hidden, in words. A moment is given no finer than it is known. */
+final class HidingWords
+{
+    /** From this doubt on seconds say nothing. */
+    private const MINUTES_ONLY_SECONDS = 30.0;
+
+    /** "11:20 (−2 min) to 12:05 (+3 min) behind gym; up to 81 % covered then". */
+    public static function line(Hiding $hiding, EventSite $site): string
+    {
+        $s = $hiding->stretch;
+        $names = [
+            'from' => self::time($s->from, $hiding->earlierSeconds, $site) . self::doubt('−', $hiding->earlierSeconds),
+            'to' => self::time($s->to, $hiding->laterSeconds, $site) . self::doubt('+', $hiding->laterSeconds),
+            'what' => self::by($s),
+            'covered' => Words::percent(self::mostCovered($s, $site)),
+        ];
+
+        return match (true) {
+            $s->isCutAtBegin && $s->isCutAtEnd => __('all the time behind :what', $names),
+            $s->isCutAtBegin => __('until :to behind :what; up to :covered % covered then', $names),
+            $s->isCutAtEnd => __('from :from on behind :what; up to :covered % covered then', $names),
+            default => __(':from to :to behind :what; up to :covered % covered then', $names),
+        };
+    }
+
+    public static function by(Stretch $stretch): string
+    {
+        return implode(', ', array_map(static fn(?string $name): string => $name ?? __('the horizon'), $stretch->by));
+    }
+
+    public static function time(SunPlace $sun, float $doubtSeconds, EventSite $site): string
+    {
+        return $site->here->local(Words::rounded($sun->time()))->format($doubtSeconds < self::MINUTES_ONLY_SECONDS ? 'H:i:s' : 'H:i');
+    }
+
+    private static function doubt(string $sign, float $seconds): string
+    {
+        return $seconds < 1 ? '' : " ({$sign}" . Words::about($seconds < 90 ? $seconds : $seconds / 60) . ($seconds < 90 ? ' s)' : ' min)');
+    }
+
+    private static function mostCovered(Stretch $stretch, EventSite $site): float
+    {
+        $deepest = SunPlace::of($site->here->circumstances->deepest);
+
+        return max($stretch->from->obscuration, $stretch->to->obscuration, $stretch->covers($deepest->julianDateUt) ? $deepest->obscuration : 0.0);
+    }
+}

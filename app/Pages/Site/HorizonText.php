@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Site;
+
+use App\Http\Requests\NumberText;
+use KeenShadow\Core\Site\HorizonProfile;
+use KeenShadow\Core\Site\SiteException;
+
+/** A far horizon as people type it: a line each of azimuth and altitude, with a space or a semicolon between. */
+final class HorizonText
+{
+    /** @throws SiteException with the line */
+    public static function read(string $text): HorizonProfile
+    {
+        $points = [];
+        foreach (explode("\n", $text) as $i => $line) {
+            if (trim($line) === '') {
+                continue;
+            }
+            // "90 5", "90; 5", "90, 5", "90,5": a comma between whole numbers parts them, one inside a number is decimal.
+            $parts = (array) preg_split('/\s*;\s*|\s*,\s+|\s+/', trim($line));
+            $parts = count($parts) === 1 ? explode(',', (string) $parts[0]) : $parts;
+            $numbers = array_map(static fn(string $part): string => NumberText::normalise($part), array_map(strval(...), $parts));
+            if (count($numbers) !== 2 || !is_numeric($numbers[0]) || !is_numeric($numbers[1])) {
+                throw SiteException::notAPair($i + 1, trim($line));
+            }
+            $points[] = [(float) $numbers[0], (float) $numbers[1]];
+        }
+
+        return HorizonProfile::of($points);
+    }
+
+    public static function write(HorizonProfile $profile): string
+    {
+        return implode("\n", array_map(static fn(array $p): string => round($p[0], 3) . ' ' . round($p[1], 3), $profile->points));
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Site;
+
+use App\Drawings\Panorama;
+use App\Pages\Words;
+use KeenShadow\Core\Rules\Verdict;
+use KeenShadow\Core\Site\ContactSight;
+use KeenShadow\Core\Site\Hiding;
+use KeenShadow\Core\Site\Sight;
+use KeenShadow\Core\Site\SpotOutlook;
+use KeenShadow\Core\Site\Thing;
+
+/** What the eye at one spot sees of the Sun's way: the answer, the horizon view, the contacts. */
+final readonly class LookPage
+{
+    /**
+     * @param list<string> $hidden
+     * @param list<array{name: string, time: string, altitude: string, sight: string, isClear: bool}> $contacts
+     */
+    private function __construct(
+        public Thing $place,
+        public string $headline,
+        public string $clear,
+        public array $hidden,
+        public Verdict $verdict,
+        public array $contacts,
+        public Panorama $panorama,
+        public string $position,
+    ) {}
+
+    public static function of(Thing $place, EventSite $site): self
+    {
+        $outlook = $site->outlookFrom($place);
+
+        return new self(
+            $place,
+            self::headlineOf($outlook, $place, $site),
+            __('The whole disc stands free :clear of :whole.', ['clear' => Words::hours($outlook->clearSeconds), 'whole' => Words::hours($outlook->wholeSeconds)]),
+            array_map(static fn(Hiding $h): string => HidingWords::line($h, $site), $outlook->hidings),
+            $place->kind->wantsShade() ? $outlook->shadeVerdict() : $outlook->verdict(),
+            array_map(static fn(ContactSight $c): array => self::contact($c, $site), $outlook->contacts),
+            Panorama::of($place, $outlook, $site),
+            __(':east m east, :north m north of the event\'s place, eyes :eye m up', [
+                'east' => Words::signed($place->at()->eastM), 'north' => Words::signed($place->at()->northM), 'eye' => number_format($place->heightM, 1),
+            ]),
+        );
+    }
+
+    /** One sentence: from here the Sun is clear, or from when the first thing hides it. */
+    public static function headlineOf(SpotOutlook $outlook, Thing $place, EventSite $site): string
+    {
+        if ($outlook->cover !== null) {
+            return __('“:spot” lies under :cover: nothing is seen from there.', ['spot' => $place->name, 'cover' => $outlook->cover]);
+        }
+        $during = array_values(array_filter($outlook->hidings, static fn(Hiding $h): bool => $h->stretch->to->time() > $site->here->begins() && $h->stretch->from->time() < $site->here->ends()));
+        if ($during === []) {
+            return __('From “:spot” the Sun stands clear from the first contact to the last.', ['spot' => $place->name]);
+        }
+        $first = $during[0];
+        $names = ['spot' => $place->name, 'what' => HidingWords::by($first->stretch), 'from' => HidingWords::time($first->stretch->from, $first->earlierSeconds, $site), 'to' => HidingWords::time($first->stretch->to, $first->laterSeconds, $site)];
+
+        return match (true) {
+            $first->stretch->from->time() <= $site->here->begins() && $first->stretch->to->time() >= $site->here->ends() => __('From “:spot” nothing of the eclipse is seen: :what hides it.', $names),
+            $first->stretch->from->time() <= $site->here->begins() => __('From “:spot” the Sun comes clear of :what at :to.', $names),
+            $first->stretch->to->time() >= $site->here->ends() => __('From “:spot” you see it until :from, then :what hides it.', $names),
+            default => __('From “:spot” :what hides the Sun from :from to :to.', $names),
+        };
+    }
+
+    /** @return array{name: string, time: string, altitude: string, sight: string, isClear: bool} */
+    private static function contact(ContactSight $contact, EventSite $site): array
+    {
+        $names = ['what' => $contact->by ?? __('the horizon'), 'deg' => Words::degrees(abs($contact->marginDeg))];
+
+        return [
+            'name' => $contact->name->value,
+            'time' => HidingWords::time($contact->sun, 0.0, $site),
+            'altitude' => Words::degrees($contact->sun->altitudeDeg),
+            'sight' => match (true) {
+                !$contact->sun->isUp() => __('the Sun is down'),
+                $contact->isInDoubt => __('clear by :deg only; :what may hide it', $names),
+                $contact->sight === Sight::Clear => __('clear, :deg above :what', $names),
+                $contact->sight === Sight::Partly => __('cut by :what', $names),
+                default => __('lost behind :what', $names),
+            },
+            'isClear' => $contact->sight === Sight::Clear || !$contact->sun->isUp(),
+        ];
+    }
+}

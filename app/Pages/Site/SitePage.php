@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Site;
+
+use App\Drawings\PlanSheet;
+use App\Drawings\ShadeSheet;
+use KeenShadow\Core\Site\Thing;
+
+/** The site as drawn, the look from one spot, and the table of all spots. */
+final readonly class SitePage
+{
+    /**
+     * @param list<SpotRow> $spots
+     * @param list<ThingRow> $rows the plan as numbers
+     * @param int $minutes from the beginning to the end of the ribbon
+     * @param int $minute the maximum's
+     */
+    private function __construct(
+        public EventSite $site,
+        public PlanSheet $sheet,
+        public LookPage $look,
+        public array $spots,
+        public array $rows,
+        public string $horizon,
+        public ShadeSheet $shade,
+        public int $minutes,
+        public int $minute,
+        public bool $canUndo,
+        public bool $canRedo,
+    ) {}
+
+    public static function of(EventSite $site, ?string $spot): self
+    {
+        $observer = $site->place($spot);
+        $begin = (int) $site->here->spanBegins()->format('U');
+        $best = $site->here->bestSeen()->time();
+
+        return new self(
+            $site,
+            PlanSheet::of($site, $observer),
+            LookPage::of($observer, $site),
+            array_map(static fn(Thing $place): SpotRow => SpotRow::of($place, $site->outlookFrom($place), $site), $site->plan->places()),
+            array_map(ThingRow::of(...), $site->plan->things),
+            HorizonText::write($site->plan->horizon),
+            ShadeSheet::of($site, $best),
+            intdiv((int) $site->here->spanEnds()->format('U') - $begin, 60),
+            intdiv((int) $best->format('U') - $begin, 60),
+            $site->event->plan_revision_id !== null,
+            $site->event->nextPlan() !== null,
+        );
+    }
+
+    public function isEmpty(): bool
+    {
+        return $this->site->plan->things === [];
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Site;
+
+use App\Pages\Words;
+use KeenShadow\Core\Rules\Verdict;
+use KeenShadow\Core\Site\ContactSight;
+use KeenShadow\Core\Site\Hiding;
+use KeenShadow\Core\Site\SpotOutlook;
+use KeenShadow\Core\Site\Thing;
+
+/** One spot in the table of clear sky. */
+final readonly class SpotRow
+{
+    /**
+     * @param list<string> $hidden one line a stretch: from, to, by what, how much is covered then
+     * @param list<string> $lost names of contacts that are not seen
+     */
+    private function __construct(
+        public string $name,
+        public string $kind,
+        public string $eyes,
+        public Verdict $verdict,
+        public array $hidden,
+        public array $lost,
+        public string $clear,
+        public string $ground,
+    ) {}
+
+    public static function of(Thing $place, SpotOutlook $outlook, EventSite $site): self
+    {
+        return new self(
+            $place->name,
+            KindWords::of($place->kind),
+            number_format($place->heightM, 1) . ' m',
+            $place->kind->wantsShade() ? $outlook->shadeVerdict() : $outlook->verdict(),
+            array_map(static fn(Hiding $h): string => HidingWords::line($h, $site), $outlook->hidings),
+            $place->kind->wantsShade() ? [] : array_map(static fn(ContactSight $c): string => $c->name->value, $outlook->lost()),
+            __(':clear of :whole', ['clear' => Words::hours($outlook->clearSeconds), 'whole' => Words::hours($outlook->wholeSeconds)]),
+            KindWords::ground($site->plan->groundUnder($place->at())?->kind),
+        );
+    }
+}

@@ -1,0 +1,39 @@
+@props(['panorama', 'place'])
+{{-- The horizon view; App\Drawings\Panorama computed every place. --}}
+<figure class="panorama">
+    <svg viewBox="0 0 {{ $panorama::WIDTH }} {{ $panorama->height }}" role="img" aria-label="{{ __('Horizon as seen from :place, with the Sun\'s way', ['place' => $place]) }}">
+        <rect class="pano-sky" width="100%" height="100%"/>
+        @foreach ($panorama->altitudes as $tick)
+            <line class="pano-grid" x1="0" x2="1000" y1="{{ $tick['y'] }}" y2="{{ $tick['y'] }}"/>
+            <text class="pano-tick" x="6" y="{{ $tick['y'] }}" dy="-3">{{ $tick['label'] }}</text>
+        @endforeach
+        <polygon class="pano-far" points="{{ $panorama->horizon }}"/>
+        @foreach ($panorama->track as $part)
+            @if ($part['sight'] === 'clear')
+                <polyline class="pano-track" points="{{ $part['points'] }}"/>
+            @endif
+        @endforeach
+        @foreach ($panorama->walls as $wall)
+            <polygon @class(['pano-wall', 'is-tree' => $wall['isTree']]) points="{{ $wall['points'] }}"/>
+        @endforeach
+        @foreach ($panorama->track as $part)
+            @if ($part['sight'] === 'hidden')
+                <polyline class="pano-track is-hidden" points="{{ $part['points'] }}"/>
+            @endif
+        @endforeach
+        @foreach ($panorama->suns as $sun)
+            <circle @class(['pano-halo', 'is-lost' => ! $sun['isClear']]) cx="{{ $sun['x'] }}" cy="{{ $sun['y'] }}" r="9"/>
+            <circle @class(['pano-sun', 'is-lost' => ! $sun['isClear']]) cx="{{ $sun['x'] }}" cy="{{ $sun['y'] }}" r="{{ $sun['r'] }}"/>
+            <text class="pano-label" x="{{ $sun['labelX'] }}" y="{{ $sun['labelY'] }}" text-anchor="middle">{{ $sun['label'] }}</text>
+        @endforeach
+        @foreach ($panorama->names as $name)
+            <text class="pano-name" x="{{ $name['x'] }}" y="{{ $name['y'] }}" text-anchor="middle">{{ $name['text'] }}</text>
+        @endforeach
+        <line class="pano-level" x1="0" x2="1000" y1="{{ $panorama->groundY }}" y2="{{ $panorama->groundY }}"/>
+        @foreach ($panorama->azimuths as $tick)
+            <line class="pano-level" x1="{{ $tick['x'] }}" x2="{{ $tick['x'] }}" y1="{{ $panorama->groundY }}" y2="{{ $panorama->height }}"/>
+            <text class="pano-azimuth" x="{{ $tick['x'] }}" y="{{ $panorama->height }}" dx="4" dy="-5">{{ $tick['label'] }}</text>
+        @endforeach
+    </svg>
+    <figcaption>{{ __('One scale for both directions; the discs are as large as the Sun. Line: apparent altitude, dashed where hidden.') }}</figcaption>
+</figure>

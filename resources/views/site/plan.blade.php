@@ -1,0 +1,77 @@
+@php use App\Pages\Site\KindWords; use KeenShadow\Core\Site\ThingKind; @endphp
+<div class="plan-tools" role="toolbar" aria-label="{{ __('Draw') }}">
+    @can('update', $event)
+        <label class="visually-hidden" for="plan-kind">{{ __('What to draw') }}</label>
+        <select class="form-select" id="plan-kind" data-part="kind">
+            @foreach (KindWords::choices() as $group => $kinds)
+                <optgroup label="{{ $group }}">
+                    @foreach ($kinds as $kind => $word)
+                        <option value="{{ $kind }}" data-shape="{{ ThingKind::from($kind)->shape()->value }}" data-most="{{ ThingKind::from($kind)->isOpening() ? 2 : 400 }}" @selected($kind === 'building')>{{ $word }}</option>
+                    @endforeach
+                </optgroup>
+            @endforeach
+        </select>
+        <button type="button" class="btn btn-quiet" x-on:click="draw" x-bind:aria-pressed="drawing">{{ __('Draw') }}</button>
+        <button type="button" class="btn btn-quiet" x-show="drawing" x-cloak x-on:click="finish">{{ __('Finish') }}</button>
+        <form method="post" action="{{ route('site.undo', $event) }}" x-on:submit.prevent="send">
+            @csrf
+            <input type="hidden" name="spot" value="{{ $page->look->place->name }}">
+            <button class="btn btn-quiet" data-undo @disabled(! $page->canUndo)>{{ __('Undo') }}</button>
+            <button class="btn btn-quiet" formaction="{{ route('site.redo', $event) }}" data-redo @disabled(! $page->canRedo)>{{ __('Redo') }}</button>
+        </form>
+        <label class="plan-snap"><input class="form-check-input" type="checkbox" x-model="snaps"> {{ __('Snap') }}</label>
+    @endcan
+    <span class="plan-zoom">
+        <button type="button" class="btn btn-quiet" x-on:click="closer" aria-label="{{ __('Closer') }}">+</button>
+        <button type="button" class="btn btn-quiet" x-on:click="farther" aria-label="{{ __('Farther') }}">−</button>
+        <button type="button" class="btn btn-quiet" x-on:click="whole">{{ __('All') }}</button>
+    </span>
+</div>
+@if ($page->isEmpty())
+    <p class="note">{{ __('Nothing is drawn yet. Choose “Building” and press Draw, then tap its corners on the grid; put “Viewers” where people will stand. The middle of the grid is the event\'s place. Heights matter most: a wall\'s height is its shadow times the tangent of the Sun\'s altitude.') }}</p>
+@endif
+<p class="plan-hint" x-show="drawing" x-cloak>{{ __('Tap the corners in order; Finish, Enter or a tap on the first corner closes it. Keys: arrows move the cross, space sets a corner, Escape gives up.') }}</p>
+<svg class="plan" data-part="plan" viewBox="{{ $page->sheet->left }} {{ $page->sheet->top }} {{ $page->sheet->width }} {{ $page->sheet->height }}"
+    tabindex="0" role="group" aria-label="{{ __('Site plan, north up. Tab goes from thing to thing, arrows move the chosen one, Delete removes it.') }}"
+    x-bind:class="drawing ? 'is-drawing' : ''"
+    x-on:pointerdown="grab" x-on:pointermove="drag" x-on:pointerup="drop" x-on:pointercancel="letGo" x-on:wheel.prevent="wheel" x-on:keydown="key" x-on:focusin="focused">
+    <defs>
+        <pattern id="plan-grid" width="10" height="10" patternUnits="userSpaceOnUse"><path class="plan-grid" d="M10 0H0V10" vector-effect="non-scaling-stroke"/></pattern>
+    </defs>
+    <rect class="plan-paper" x="-2500" y="-2500" width="5000" height="5000"/>
+    <rect x="-2500" y="-2500" width="5000" height="5000" fill="url(#plan-grid)"/>
+    <g data-part="drawn" font-size="{{ $page->sheet->letterM }}">
+        @each('site.thing', $page->sheet->grounds, 'shape')
+        <path class="plan-shade" data-part="shade" d="{{ $page->shade->path }}"/>
+        @each('site.thing', $page->sheet->standing, 'shape')
+        <g class="plan-fan" data-part="fan" transform="translate({{ $page->sheet->observerX }} {{ $page->sheet->observerY }})" data-index="{{ $page->sheet->observerIndex }}" data-name="{{ $page->look->place->name }}">
+            @foreach ($page->sheet->rays as $ray)
+                <line @class(['is-main' => $ray['isMain'], 'is-hidden' => $ray['isHidden']]) x2="{{ $ray['x'] }}" y2="{{ $ray['y'] }}" vector-effect="non-scaling-stroke"/>
+                <text x="{{ $ray['labelX'] }}" y="{{ $ray['labelY'] }}" dy="0.35em" text-anchor="{{ $ray['anchor'] }}" @class(['is-main' => $ray['isMain']])>{{ $ray['label'] }}</text>
+            @endforeach
+        </g>
+        <g data-part="best"></g>
+        <g data-part="handles"></g>
+        <g data-part="pencil" class="plan-pencil"></g>
+    </g>
+</svg>
+<div class="plan-foot">
+    <span class="plan-scale"><svg width="120" height="14" aria-hidden="true"><path data-part="bar" class="screen-bar" d="M1 2V12M1 7H119M119 2V12" stroke-width="1.5"/></svg> <span data-part="barWords" data-metres="{{ $page->sheet->barM }}"></span></span>
+    <span>{{ __('North up, grid 10 m. Rays: where the Sun stands; dashed where it is hidden from “:spot”.', ['spot' => $page->look->place->name]) }}</span>
+</div>
+<div class="plan-time">
+    <label for="plan-minute">{{ __('Shade at') }}</label>
+    <input type="range" id="plan-minute" min="0" max="{{ $page->minutes }}" value="{{ $page->minute }}" step="5" data-part="minute" x-on:input="shadeLater">
+    <output data-part="shadeWords" for="plan-minute"><b>{{ $page->shade->time }}</b> {{ $page->shade->words }}</output>
+</div>
+@can('update', $event)
+    <div class="plan-chosen" x-show="chosen !== null" x-cloak>
+        <b x-text="chosenName"></b>
+        <label x-show="has('height_m')">{{ __('Height, m') }} <input class="form-control" inputmode="decimal" data-part="height_m" data-field="height_m" x-on:change="retype"></label>
+        <label x-show="has('radius_m')">{{ __('Radius, m') }} <input class="form-control" inputmode="decimal" data-part="radius_m" data-field="radius_m" x-on:change="retype"></label>
+        <label x-show="has('sill_m')">{{ __('Lower edge, m') }} <input class="form-control" inputmode="decimal" data-part="sill_m" data-field="sill_m" x-on:change="retype"></label>
+        <label>{{ __('Name') }} <input class="form-control" data-part="name" data-field="name" maxlength="60" x-on:change="retype"></label>
+        <button type="button" class="btn btn-quiet" x-on:click="turn" x-show="canTurn">{{ __('Turn 15°') }}</button>
+        <button type="button" class="btn btn-quiet" x-on:click="remove">{{ __('Remove') }}</button>
+    </div>
+@endcan

@@ -1,0 +1,47 @@
+@php use App\Pages\Site\KindWords; @endphp
+<x-faults />
+<div class="site-top">
+    <div>
+        @include('site.plan')
+    </div>
+    <div class="site-side" data-part="look" aria-live="polite">@include('site.look', ['look' => $page->look])</div>
+</div>
+<h2 id="spots">{{ __('Clear sky from every spot') }}</h2>
+@if ($page->spots === [])
+    <p class="note">{{ __('Put viewers, a telescope, a queue or a screen on the plan: each gets a line here, with the minutes it is hidden.') }}</p>
+@else
+    <div class="scrolls" tabindex="0" role="region" aria-labelledby="spots">
+        <table class="table align-middle">
+            <thead>
+                <tr>
+                    <th scope="col">{{ __('Spot') }}</th>
+                    <th scope="col">{{ __('Verdict') }}</th>
+                    <th scope="col">{{ __('Hidden') }}</th>
+                    <th scope="col">{{ __('Contacts lost') }}</th>
+                    <th scope="col" class="is-number">{{ __('Whole disc free') }}</th>
+                    <th scope="col">{{ __('Ground') }}</th>
+                </tr>
+            </thead>
+            <tbody>
+                @foreach ($page->spots as $row)
+                    <tr>
+                        <th scope="row"><a href="{{ route('site.show', [$event, 'spot' => $row->name]) }}">{{ $row->name }}</a> <span class="meaning">{{ $row->kind }}, {{ $row->eyes }}</span></th>
+                        <td><x-verdict-tag :subject="$row->verdict->subject" :level="$row->verdict->level" /></td>
+                        <td>
+                            @forelse ($row->hidden as $line)
+                                <span class="line">{{ $line }}</span>
+                            @empty
+                                {{ __('never') }}
+                            @endforelse
+                        </td>
+                        <td>{{ $row->lost === [] ? __('none') : implode(', ', $row->lost) }}</td>
+                        <td class="is-number">{{ $row->clear }}</td>
+                        <td>{{ $row->ground }}</td>
+                    </tr>
+                @endforeach
+            </tbody>
+        </table>
+    </div>
+    <p class="note">{{ __('Hidden from the first touch of the disc to the last. In brackets: how much earlier or later, if the plan is off by the :m m given below. For a queue, a screen or a shaded post, being hidden is what is wanted.', ['m' => $page->site->plan->accuracyM]) }}</p>
+@endif
+@include('site.numbers')
