@@ -17,8 +17,8 @@ final readonly class PlanSheet
 {
     private const LEAST_SIZE_M = 40.0;
     private const MARGIN = 0.12;
-    /** Width over height of the picture. */
-    private const FORMAT = 1.45;
+    /** Width over height of the picture, least and most. */
+    private const FORMATS = [1.15, 1.6];
     /** Letters that the plan is wide. */
     private const LETTERS = 48;
     /** Length of the Sun's ray, and the room that a label takes, as fractions of the sheet. */
@@ -96,8 +96,9 @@ final readonly class PlanSheet
         }
         $east = array_map(static fn(PlanPoint $p): float => $p->eastM, $corners);
         $north = array_map(static fn(PlanPoint $p): float => $p->northM, $corners);
-        $width = max(self::LEAST_SIZE_M, (max($east) - min($east)) * (1 + 2 * self::MARGIN), (max($north) - min($north)) * (1 + 2 * self::MARGIN) * self::FORMAT);
-        $height = $width / self::FORMAT;
+        $format = max(self::FORMATS[0], min(self::FORMATS[1], (max($east) - min($east) + 1) / (max($north) - min($north) + 1)));
+        $width = max(self::LEAST_SIZE_M, (max($east) - min($east)) * (1 + 2 * self::MARGIN), (max($north) - min($north)) * (1 + 2 * self::MARGIN) * $format);
+        $height = $width / $format;
 
         return [
             round((max($east) + min($east) - $width) / 2, 2),

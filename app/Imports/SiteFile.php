@@ -6,7 +6,6 @@ namespace App\Imports;
 
 use KeenShadow\Core\Sky\Observer;
 use KeenShadow\Core\Sky\SkyException;
-use SimpleXMLElement;
 
 /**
  * Sites from a file somebody has: CSV (comma, semicolon or tab; decimal point or comma), GPX waypoints, KML or GeoJSON
@@ -70,22 +69,19 @@ final class SiteFile
     /** @return array{list<SiteInput>, list<string>} GPX waypoints or KML points */
     private static function xml(string $path): array
     {
-        $before = libxml_use_internal_errors(true);
-        $xml = simplexml_load_file($path, SimpleXMLElement::class, LIBXML_NONET);
-        $error = libxml_get_last_error();
-        libxml_clear_errors();
-        libxml_use_internal_errors($before);
-        if ($xml === false) {
-            return [[], [__('Line :line: the file is no well-formed XML (:why).', ['line' => $error === false ? 1 : $error->line, 'why' => $error === false ? '' : trim($error->message)])]];
+        try {
+            $xml = Documents::xml($path);
+        } catch (ImportException $e) {
+            return [[], [$e->getMessage()]];
         }
         $points = [];
         foreach ($xml->xpath('//*[local-name()="wpt"]') ?? [] as $wpt) {
-            $points[] = [self::child($wpt, 'name'), (string) $wpt['lat'], (string) $wpt['lon'], self::child($wpt, 'ele')];
+            $points[] = [Documents::child($wpt, 'name'), (string) $wpt['lat'], (string) $wpt['lon'], Documents::child($wpt, 'ele')];
         }
         foreach ($xml->xpath('//*[local-name()="Placemark"][.//*[local-name()="Point"]]') ?? [] as $placemark) {
             $coordinates = array_map(strval(...), $placemark->xpath('.//*[local-name()="Point"]/*[local-name()="coordinates"]') ?? []);
             $parts = array_pad(explode(',', trim($coordinates[0] ?? '')), 3, '');
-            $points[] = [self::child($placemark, 'name'), $parts[1], $parts[0], $parts[2]];
+            $points[] = [Documents::child($placemark, 'name'), $parts[1], $parts[0], $parts[2]];
         }
 
         return self::points($points);
@@ -94,16 +90,15 @@ final class SiteFile
     /** @return array{list<SiteInput>, list<string>} */
     private static function geoJson(string $path): array
     {
-        $data = json_decode((string) file_get_contents($path), true);
-        if (!is_array($data)) {
-            return [[], [__('The file is no valid JSON: :why.', ['why' => json_last_error_msg()])]];
+        try {
+            $features = Documents::geoJson($path);
+        } catch (ImportException $e) {
+            return [[], [$e->getMessage()]];
         }
-        $features = is_array($data['features'] ?? null) ? $data['features'] : [$data];
         $points = [];
-        foreach ($features as $feature) {
-            $geometry = is_array($feature) ? ($feature['geometry'] ?? null) : null;
-            if (is_array($geometry) && ($geometry['type'] ?? '') === 'Point' && is_array($geometry['coordinates'] ?? null)) {
-                $name = is_array($feature['properties'] ?? null) ? ($feature['properties']['name'] ?? '') : '';
+        foreach ($features as ['geometry' => $geometry, 'properties' => $properties]) {
+            if (($geometry['type'] ?? '') === 'Point' && is_array($geometry['coordinates'] ?? null)) {
+                $name = $properties['name'] ?? '';
                 $c = array_map(static fn(mixed $v): string => is_scalar($v) ? (string) $v : '', array_pad(array_values($geometry['coordinates']), 3, ''));
                 $points[] = [is_scalar($name) ? (string) $name : '', $c[1], $c[0], $c[2]];
             }
@@ -145,12 +140,5 @@ final class SiteFile
         }
 
         return new SiteInput(mb_substr($name === '' ? sprintf('%.4f, %.4f', $lat, $lon) : $name, 0, self::LONGEST_NAME), $lat, $lon, $height);
-    }
-
-    private static function child(SimpleXMLElement $element, string $name): string
-    {
-        $found = $element->xpath("./*[local-name()=\"{$name}\"]") ?? [];
-
-        return trim(isset($found[0]) ? (string) $found[0] : '');
     }
 }

@@ -131,6 +131,14 @@ queue_worker() {
   printf '%s' "$!"
 }
 
+# gps_stand_in PORT LOG [OPTION...]: starts the simulated receiver in a process group of its own and prints the group's number.
+gps_stand_in() {
+  local port=$1 log=$2
+  shift 2
+  (exec setsid php "$PWD/artisan" devices:gps --port="$port" "$@" > "$log" 2>&1 < /dev/null 9>&-) &
+  printf '%s' "$!"
+}
+
 # Waits until the sign-in page answers.
 wait_for_page() {
   php -r '

@@ -46,8 +46,8 @@ final class DemoPlans
             self::thing(ThingKind::Tree, 'Mulberry', [[-30, 10]], 6, 3),
             self::thing(ThingKind::Viewers, 'East end', [[-4, -12]], 1.25),
             self::thing(ThingKind::Viewers, 'By the garden', [[-21, 27]], 1.25),
-            self::thing(ThingKind::Mirror, 'Mirror', [[-18, -20]], 0.9),
-            self::thing(ThingKind::Screen, 'Sheet on the gym', [[-38, -28]], 2.4),
+            self::thing(ThingKind::Mirror, 'Mirror', [[0, -22]], 0.4),
+            self::thing(ThingKind::Screen, 'Sheet on the gym', [[-38, -28]], 3.5),
             self::thing(ThingKind::Shade, 'Teachers\' bench', [[-33, -26]], 1.2),
         ], HorizonProfile::of([[215, 0.6], [230, 1.1], [245, 0.9], [260, 0.5]]), 0.3), null, $by);
     }

@@ -1,14 +1,19 @@
 import Alpine from "@alpinejs/csp";
+import { askedForm, printPage } from "./asked.js";
 import { eventForm } from "./events.js";
 import { pairCheck } from "./eyewear.js";
 import { placeMap, skyMap } from "./map.js";
+import { position } from "./position.js";
 import { sitePlan } from "./plan.js";
 import { siteTable } from "./sites.js";
 import { skyDisc } from "./sky.js";
 import { boxDesign } from "./viewers.js";
 
+Alpine.data("askedForm", askedForm);
+Alpine.data("printPage", printPage);
 Alpine.data("eventForm", eventForm);
 Alpine.data("pairCheck", pairCheck);
+Alpine.data("position", position);
 Alpine.data("sitePlan", sitePlan);
 Alpine.data("siteTable", siteTable);
 Alpine.data("skyDisc", skyDisc);

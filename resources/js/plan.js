@@ -499,6 +499,13 @@ export function sitePlan() {
             if (piece !== null) this.replace(piece);
         },
 
+        /** Shows or hides the map of the best spots. */
+        async best(event) {
+            const spot = this.part("numbers").querySelector("[name=spot]").value;
+            const piece = await fetchPiece(location.pathname, { spot, best: event.currentTarget.dataset.best });
+            if (piece !== null) this.replace(piece);
+        },
+
         /** The look from a spot while it is dragged: one question at a time, the last one always. */
         async look(spot, { x, y }) {
             this.asked = { spot, east: x.toFixed(2), north: (-y).toFixed(2) };

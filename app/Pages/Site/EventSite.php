@@ -16,7 +16,7 @@ use KeenShadow\Core\Site\SunTrack;
 use KeenShadow\Core\Site\Thing;
 use KeenShadow\Core\Site\ThingKind;
 
-/** An event's site: its plan and the Sun over it; the one way from the models to the core for every page about the site. */
+/** An event's site: its plan and the Sun over it, for the ribbon's span and for the eclipse alone; the one way from the models to the core for every page about the site. */
 final readonly class EventSite
 {
     /** What a plan starts with: paced out rather than taped. */
@@ -27,6 +27,7 @@ final readonly class EventSite
         public LocalEclipse $here,
         public SitePlan $plan,
         public SunTrack $track,
+        public SunTrack $eclipseTrack,
         public PlanFrame $frame,
     ) {}
 
@@ -37,6 +38,7 @@ final readonly class EventSite
             $here,
             $event->planRevision->plan ?? self::emptyPlan(),
             SunTrack::over($here->eclipse, $here->observer, $here->spanBegins(), $here->spanEnds()),
+            SunTrack::over($here->eclipse, $here->observer, $here->begins(), $here->ends()),
             new PlanFrame($event->lat, $event->lon),
         );
     }

@@ -6,6 +6,7 @@ namespace App\Pages\Site;
 
 use App\Drawings\PlanSheet;
 use App\Drawings\ShadeSheet;
+use App\Drawings\SpotCells;
 use KeenShadow\Core\Site\Thing;
 
 /** The site as drawn, the look from one spot, and the table of all spots. */
@@ -20,6 +21,7 @@ final readonly class SitePage
     private function __construct(
         public EventSite $site,
         public PlanSheet $sheet,
+        public ?SpotCells $cells,
         public LookPage $look,
         public array $spots,
         public array $rows,
@@ -31,15 +33,18 @@ final readonly class SitePage
         public bool $canRedo,
     ) {}
 
-    public static function of(EventSite $site, ?string $spot): self
+    /** @param bool $withMap whether the best spots are wanted: they cost some tenths of a second */
+    public static function of(EventSite $site, ?string $spot, bool $withMap = false): self
     {
         $observer = $site->place($spot);
+        $sheet = PlanSheet::of($site, $observer);
         $begin = (int) $site->here->spanBegins()->format('U');
         $best = $site->here->bestSeen()->time();
 
         return new self(
             $site,
-            PlanSheet::of($site, $observer),
+            $sheet,
+            $withMap ? SpotCells::of($site, $observer, $sheet) : null,
             LookPage::of($observer, $site),
             array_map(static fn(Thing $place): SpotRow => SpotRow::of($place, $site->outlookFrom($place), $site), $site->plan->places()),
             array_map(ThingRow::of(...), $site->plan->things),

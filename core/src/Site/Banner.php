@@ -15,6 +15,9 @@ final readonly class Banner
 {
     public const LEAST_DISTANCE_M = 0.1;
     public const MOST_DISTANCE_M = 5.0;
+    /** A window for both eyes, with the filter of a pair of glasses behind it (common practice, no source). */
+    public const HOLE_WIDTH_M = 0.12;
+    public const HOLE_HEIGHT_M = 0.05;
     /** Sheet that must be left around a hole. */
     public const RIM_M = 0.05;
     private const STEP_SECONDS = 60.0;
@@ -65,6 +68,12 @@ final readonly class Banner
             $this->plan->skylineFrom($this->facade->outside(), $height)->sightOf($sun) !== Sight::Clear => BannerState::Blocked,
             default => BannerState::Works,
         };
+    }
+
+    /** What stands outside before the Sun, for an eye whose look is blocked; null is the far horizon. */
+    public function blockedBy(float $eyeM, SunPlace $sun): ?string
+    {
+        return $this->plan->skylineFrom($this->facade->outside(), $this->holeHeightM($eyeM, $sun) ?? $eyeM)->boundBefore($sun);
     }
 
     /** @return list<Run<BannerState>> */

@@ -8,7 +8,7 @@ namespace KeenShadow\Core\Site;
 final readonly class Spot
 {
     /**
-     * @param float $clearMinutes with the whole disc free
+     * @param float $clearMinutes of the eclipse with the whole disc free
      * @param float $weight the same as a fraction of all, each minute counting by the area covered then
      */
     public function __construct(

@@ -45,7 +45,7 @@ final readonly class SpotMap
         foreach ($suns as $sun) {
             $weightOfAll += $sun->obscuration;
             foreach (self::sunny($walls, $plan->horizon, $sun, $columns, $lines) as $index => $isSunny) {
-                $clear[$index] += $isSunny;
+                $clear[$index] += $sun->obscuration > 0 ? $isSunny : 0;
                 $weight[$index] += $isSunny * $sun->obscuration;
             }
         }
@@ -66,11 +66,12 @@ final readonly class SpotMap
         return new self($southWest, $cell, $rows);
     }
 
-    /** @return list<Spot> the best ones, each at least so far from the better ones */
-    public function best(int $count, float $apartM): array
+    /** @return list<Spot> the best ones, of equal ones those nearest to a point, each at least so far from the better ones */
+    public function best(int $count, float $apartM, PlanPoint $near): array
     {
         $spots = array_values(array_filter(array_merge(...$this->rows)));
-        usort($spots, static fn(Spot $a, Spot $b): int => [$b->keepsMaximum, $b->weight, $b->clearMinutes] <=> [$a->keepsMaximum, $a->weight, $a->clearMinutes]);
+        $rank = static fn(Spot $s): array => [!$s->keepsMaximum, -round($s->weight, 2), $s->at->distanceM($near)];
+        usort($spots, static fn(Spot $a, Spot $b): int => $rank($a) <=> $rank($b));
         $chosen = [];
         foreach ($spots as $spot) {
             foreach ($chosen as $better) {
@@ -101,9 +102,7 @@ final readonly class SpotMap
                 continue;
             }
             $edges = $obstacle->edges();
-            $isLeft = $obstacle->kind === ThingKind::Wall
-                ? null
-                : array_sum(array_map(static fn(array $edge): float => Plane::side($edges[0][0], $edge[0], $edge[1]), $edges)) > 0;
+            $isLeft = $obstacle->kind === ThingKind::Wall ? null : !$obstacle->isClockwise();
             foreach ($edges as [$a, $b]) {
                 $walls[] = [
                     ($a->eastM - $southWest->eastM) / $cell,

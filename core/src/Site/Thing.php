@@ -107,6 +107,12 @@ final readonly class Thing
         );
     }
 
+    /** Whether an area's corners go round clockwise as seen from above. */
+    public function isClockwise(): bool
+    {
+        return array_sum(array_map(fn(array $edge): float => Plane::side($this->at(), $edge[0], $edge[1]), $this->edges())) < 0;
+    }
+
     /** Whether a point lies inside its outline (ray crossing; Hormann & Agathos, Computational Geometry 20 (2001) 131). */
     public function contains(PlanPoint $point): bool
     {

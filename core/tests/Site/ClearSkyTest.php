@@ -126,7 +126,7 @@ final class ClearSkyTest extends SiteTestCase
         );
         self::assertGreaterThan(120.0, $hiding->earlierSeconds);
         self::assertSame(Level::No, $outlook->verdict()->level);
-        self::assertSame([ContactName::Maximum, ContactName::C4], array_map(static fn($c) => $c->name, $outlook->lost()));
+        self::assertSame([ContactName::Maximum], array_map(static fn($c) => $c->name, $outlook->lost()));
     }
 
     public function testWhatOnlyHangsOnTheMeasuringIsHeld(): void
@@ -172,7 +172,9 @@ final class ClearSkyTest extends SiteTestCase
         }
         $plan = self::plan(...$things);
         $track = self::track('2027-08-02', '07:40', '10:10');
-        $maximum = self::eclipse('2027-08-02')->circumstances(Observer::at(36.5297, -6.2926))->deepest->julianDateUt();
+        $circumstances = self::eclipse('2027-08-02')->circumstances(Observer::at(36.5297, -6.2926, 10));
+        $maximum = $circumstances->deepest->julianDateUt();
+        [$c1, $c4] = [$circumstances->contact(ContactName::C1)?->view->julianDateUt() ?? 0.0, $circumstances->contact(ContactName::C4)?->view->julianDateUt() ?? 0.0];
         $map = SpotMap::over($plan, new PlanPoint(-50.13, -49.87), new PlanPoint(49.87, 40.13), 25, 1.5, $track, $maximum);
         self::assertCount(23, $map->rows);
         $seen = ['lost' => 0, 'kept' => 0, 'covered' => 0];
@@ -188,14 +190,14 @@ final class ClearSkyTest extends SiteTestCase
                 // Only the middle of the lower limb casts the shade in the map.
                 self::assertSame($skyline->marginDeg($track->at($maximum)) > 0, $spot->keepsMaximum, "{$at->eastM} {$at->northM}");
                 ++$seen[$spot->keepsMaximum ? 'kept' : 'lost'];
-                $minutes = ClearSky::from($skyline, $track)->clearSeconds($track->beginUt, $track->endUt) / 60;
+                $minutes = ClearSky::from($skyline, $track)->clearSeconds($c1, $c4) / 60;
                 self::assertEqualsWithDelta($minutes, $spot->clearMinutes, 9.0, "{$at->eastM} {$at->northM}");
             }
         }
         self::assertGreaterThan(20, min($seen), 'the plan has spots of every sort');
-        $best = $map->best(3, 10);
+        $best = $map->best(3, 10, self::here());
         self::assertTrue($best[0]->keepsMaximum);
         self::assertGreaterThanOrEqual(10.0, $best[0]->at->distanceM($best[1]->at));
-        self::assertGreaterThanOrEqual($best[1]->weight, $best[0]->weight);
+        self::assertGreaterThanOrEqual($best[1]->weight - 0.01, $best[0]->weight);
     }
 }

@@ -37,12 +37,21 @@
     x-on:pointerdown="grab" x-on:pointermove="drag" x-on:pointerup="drop" x-on:pointercancel="letGo" x-on:wheel.prevent="wheel" x-on:keydown="key" x-on:focusin="focused">
     <defs>
         <pattern id="plan-grid" width="10" height="10" patternUnits="userSpaceOnUse"><path class="plan-grid" d="M10 0H0V10" vector-effect="non-scaling-stroke"/></pattern>
+        <pattern id="plan-lost" width="2" height="2" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><path class="plan-hatch" d="M0 0V2" vector-effect="non-scaling-stroke"/></pattern>
     </defs>
     <rect class="plan-paper" x="-2500" y="-2500" width="5000" height="5000"/>
     <rect x="-2500" y="-2500" width="5000" height="5000" fill="url(#plan-grid)"/>
     <g data-part="drawn" font-size="{{ $page->sheet->letterM }}">
         @each('site.thing', $page->sheet->grounds, 'shape')
-        <path class="plan-shade" data-part="shade" d="{{ $page->shade->path }}"/>
+        @if ($page->cells)
+            <g class="plan-cells">
+                @foreach ($page->cells->levels as $level => $path)
+                    <path class="level-{{ $level }}" d="{{ $path }}"/>
+                @endforeach
+                <path class="is-lost" d="{{ $page->cells->lost }}"/>
+            </g>
+        @endif
+        <path class="plan-shade" data-part="shade" d="{{ $page->cells ? '' : $page->shade->path }}"/>
         @each('site.thing', $page->sheet->standing, 'shape')
         <g class="plan-fan" data-part="fan" transform="translate({{ $page->sheet->observerX }} {{ $page->sheet->observerY }})" data-index="{{ $page->sheet->observerIndex }}" data-name="{{ $page->look->place->name }}">
             @foreach ($page->sheet->rays as $ray)
@@ -50,7 +59,14 @@
                 <text x="{{ $ray['labelX'] }}" y="{{ $ray['labelY'] }}" dy="0.35em" text-anchor="{{ $ray['anchor'] }}" @class(['is-main' => $ray['isMain']])>{{ $ray['label'] }}</text>
             @endforeach
         </g>
-        <g data-part="best"></g>
+        @if ($page->cells)
+            <g class="plan-cells">
+                @foreach ($page->cells->best as $best)
+                    <circle cx="{{ $best['x'] }}" cy="{{ $best['y'] }}" r="0.9em" vector-effect="non-scaling-stroke"/>
+                    <text x="{{ $best['x'] }}" y="{{ $best['y'] }}" dy="0.35em" text-anchor="middle">{{ $loop->iteration }}</text>
+                @endforeach
+            </g>
+        @endif
         <g data-part="handles"></g>
         <g data-part="pencil" class="plan-pencil"></g>
     </g>
@@ -59,6 +75,27 @@
     <span class="plan-scale"><svg width="120" height="14" aria-hidden="true"><path data-part="bar" class="screen-bar" d="M1 2V12M1 7H119M119 2V12" stroke-width="1.5"/></svg> <span data-part="barWords" data-metres="{{ $page->sheet->barM }}"></span></span>
     <span>{{ __('North up, grid 10 m. Rays: where the Sun stands; dashed where it is hidden from “:spot”.', ['spot' => $page->look->place->name]) }}</span>
 </div>
+<p class="plan-best">
+    @if ($page->cells)
+        <a class="btn btn-quiet" href="{{ route('site.show', [$event, 'spot' => $page->look->place->name]) }}" data-best="" x-on:click.prevent="best">{{ __('Hide the map of spots') }}</a>
+    @else
+        <a class="btn btn-quiet" href="{{ route('site.show', [$event, 'spot' => $page->look->place->name, 'best' => 1]) }}" data-best="1" x-on:click.prevent="best">{{ __('Where is the best spot?') }}</a>
+    @endif
+</p>
+@if ($page->cells)
+    <ul class="plan-key">
+        @foreach ([__('sees all of it'), __('75 % and more'), __('50 %'), __('25 %'), __('less')] as $level => $word)
+            <li><svg viewBox="0 0 18 14" aria-hidden="true" class="plan-cells"><path class="level-{{ $level }}" d="M0 0H18V14H0Z"/></svg>{{ $word }}</li>
+        @endforeach
+        <li><svg viewBox="0 0 18 14" aria-hidden="true"><path class="plan-hatch" d="M-2 10L8 0M2 16L18 0M12 16L20 8"/></svg>{{ __('loses the maximum') }}</li>
+    </ul>
+    <ol class="plan-bests">
+        @foreach ($page->cells->best as $best)
+            <li>{{ $best['words'] }}</li>
+        @endforeach
+    </ol>
+    <p class="note">{{ __('Cells of :m m, for eyes :eye m up. Each minute counts by the area covered then; where ground is drawn only that is looked at. Walk there and look before you decide.', ['m' => round($page->cells->cellM, 1), 'eye' => $page->look->place->heightM]) }}</p>
+@endif
 <div class="plan-time">
     <label for="plan-minute">{{ __('Shade at') }}</label>
     <input type="range" id="plan-minute" min="0" max="{{ $page->minutes }}" value="{{ $page->minute }}" step="5" data-part="minute" x-on:input="shadeLater">

@@ -31,11 +31,11 @@ final class PlanController
     public function show(LookRequest $request, Event $event): View
     {
         if ($request->ajax()) {
-            return view('site.sheet', ['page' => SitePage::of($this->site($event), $request->spot()), 'event' => $event]);
+            return view('site.sheet', ['page' => SitePage::of($this->site($event), $request->spot(), $request->boolean('best')), 'event' => $event]);
         }
         $frame = EventFrame::of($event, $this->eclipses);
 
-        return view('site.show', ['frame' => $frame, 'page' => SitePage::of(EventSite::of($event, $frame->here), $request->spot())]);
+        return view('site.show', ['frame' => $frame, 'page' => SitePage::of(EventSite::of($event, $frame->here), $request->spot(), $request->boolean('best'))]);
     }
 
     public function update(PlanRequest $request, Event $event, #[CurrentUser] User $user): View|RedirectResponse|Response

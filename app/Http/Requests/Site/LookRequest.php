@@ -19,6 +19,7 @@ final class LookRequest extends FormRequest
 
         return [
             'spot' => ['nullable', 'string', 'max:' . Thing::LONGEST_NAME],
+            'best' => ['nullable', 'boolean'],
             'east' => ['nullable', 'required_with:north', 'numeric', $metres],
             'north' => ['nullable', 'required_with:east', 'numeric', $metres],
         ];

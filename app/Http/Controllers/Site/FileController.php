@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Site;
+
+use App\Exports\CsvLine;
+use App\Exports\PlanFeatures;
+use App\Exports\PlanGpx;
+use App\Http\Requests\Site\OutlineRequest;
+use App\Models\Event;
+use App\Models\PlanConflict;
+use App\Models\User;
+use App\Pages\EventFrame;
+use App\Pages\Site\EventSite;
+use App\Pages\Sky\Eclipses;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
+use Illuminate\View\View;
+use KeenShadow\Core\Site\PlanFrame;
+use KeenShadow\Core\Site\SitePlan;
+
+/** Positions and outlines from devices and files, and the plan as a file. */
+final class FileController
+{
+    public function index(Event $event, Eclipses $eclipses): View
+    {
+        $frame = EventFrame::of($event, $eclipses);
+
+        return view('site.files', [
+            'frame' => $frame,
+            'spot' => EventSite::of($event, $frame->here)->mainPlace()->name,
+            'reading' => $event->positionReadings()->orderByDesc('id')->first(),
+        ]);
+    }
+
+    public function import(OutlineRequest $request, Event $event, #[CurrentUser] User $user): RedirectResponse
+    {
+        try {
+            $event->keepPlan($request->plan(), $event->plan_revision_id, $user);
+        } catch (PlanConflict) {
+            return back()->withErrors(['file' => __('Somebody changed the plan meanwhile: send the file again.')]);
+        }
+
+        return redirect()->route('site.show', $event)->with('status', __('Taken from the file. Undo takes it back; check the heights.'));
+    }
+
+    public function geoJson(Event $event): Response
+    {
+        return $this->file($event, 'geojson', 'application/geo+json', json_encode(PlanFeatures::of($this->plan($event), $this->frame($event)), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE));
+    }
+
+    public function gpx(Event $event): Response
+    {
+        return $this->file($event, 'gpx', 'application/gpx+xml', PlanGpx::of($event->title, $this->plan($event), $this->frame($event)));
+    }
+
+    public function horizon(Event $event): Response
+    {
+        $lines = array_map(static fn(array $p): string => CsvLine::of([round($p[0], 3), round($p[1], 3)]), $this->plan($event)->horizon->points);
+
+        return $this->file($event, 'csv', 'text/csv', CsvLine::of(['azimuth_deg', 'altitude_deg']) . implode('', $lines));
+    }
+
+    private function plan(Event $event): SitePlan
+    {
+        return $event->planRevision->plan ?? EventSite::emptyPlan();
+    }
+
+    private function frame(Event $event): PlanFrame
+    {
+        return new PlanFrame($event->lat, $event->lon);
+    }
+
+    private function file(Event $event, string $ending, string $type, string $content): Response
+    {
+        $name = Str::slug($event->title) === '' ? "event-{$event->id}" : Str::slug($event->title);
+
+        return response($content, 200, ['Content-Type' => "{$type}; charset=utf-8", 'Content-Disposition' => "attachment; filename=\"{$name}-site.{$ending}\""]);
+    }
+}

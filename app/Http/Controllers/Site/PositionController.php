@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Site;
+
+use App\Http\Requests\Site\PositionRequest;
+use App\Jobs\ReadPosition;
+use App\Models\Event;
+use App\Models\PlanConflict;
+use App\Models\PositionReading;
+use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+
+/** A position read from a receiver, and what is done with one. */
+final class PositionController
+{
+    /** Begins a reading; the queue does it, the page watches. */
+    public function read(Request $request, Event $event): View|RedirectResponse
+    {
+        $reading = $event->positionReadings()->create(['seconds' => config()->integer('devices.gps.seconds')]);
+        ReadPosition::dispatch($reading);
+
+        return $request->ajax() ? $this->show($event, $reading->refresh()) : redirect()->route('site.files', $event);
+    }
+
+    public function show(Event $event, PositionReading $positionReading): View
+    {
+        return view('site.reading', ['event' => $event, 'reading' => $positionReading]);
+    }
+
+    public function use(PositionRequest $request, Event $event, #[CurrentUser] User $user): RedirectResponse
+    {
+        if ($request->isForEvent()) {
+            $place = $request->place();
+            $event->update(['lat' => $place->latDeg, 'lon' => $place->lonDeg] + ($place->heightM === null ? [] : ['height_m' => max(-500.0, min(10000.0, $place->heightM))]));
+
+            return redirect()->route('site.show', $event)->with('status', __('The event\'s place is now there; the plan moved with it.'));
+        }
+        try {
+            $event->keepPlan($request->plan(), $event->plan_revision_id, $user);
+        } catch (PlanConflict) {
+            return back()->withInput()->withErrors(['position' => __('Somebody changed the plan meanwhile: try again.')]);
+        }
+
+        return redirect()->route('site.show', [$event, 'spot' => $request->string('spot_name')->trim()->toString()])->with('status', __('The spot is on the plan. Undo takes it back.'));
+    }
+}

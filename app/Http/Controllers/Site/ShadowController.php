@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Site;
+
+use App\Http\Requests\Site\ShadowRequest;
+use App\Models\Event;
+use App\Pages\EventFrame;
+use App\Pages\Site\EventSite;
+use App\Pages\Site\ShadowPage;
+use App\Pages\Sky\Eclipses;
+use Illuminate\View\View;
+use KeenShadow\Core\Site\LongTube;
+
+/** Supports and shadows over the event. */
+final class ShadowController
+{
+    public function __invoke(ShadowRequest $request, Event $event, Eclipses $eclipses): View
+    {
+        $frame = EventFrame::of($event, $eclipses);
+
+        return view($request->ajax() ? 'site.shadows-answer' : 'site.shadows', [
+            'frame' => $frame,
+            'request' => $request,
+            'page' => ShadowPage::of(EventSite::of($event, $frame->here), $request->length('pole_m'), LongTube::of($request->length('tube_m'), $request->length('lower_end_m')), $request->length('prop_m')),
+        ]);
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Site;
+
+use KeenShadow\Core\Site\Banner;
+
+/** Which doorway, how far behind the banner people stand, and how high their eyes are. */
+final class DoorwayRequest extends MomentRequest
+{
+    public function usual(): array
+    {
+        return ['distance_m' => 0.6, 'child_m' => 1.15, 'seated_m' => 1.05, 'adult_m' => 1.6];
+    }
+
+    public function rules(): array
+    {
+        $eyes = ['nullable', 'numeric', 'between:0.3,2.2'];
+
+        return [
+            'facade' => ['nullable', 'string', 'max:80'],
+            'distance_m' => ['nullable', 'numeric', 'between:' . Banner::LEAST_DISTANCE_M . ',' . Banner::MOST_DISTANCE_M],
+            'child_m' => $eyes,
+            'seated_m' => $eyes,
+            'adult_m' => $eyes,
+        ] + parent::rules();
+    }
+
+    public function messages(): array
+    {
+        return [
+            'distance_m.*' => __('The distance from the banner is a number from :least to :most m.', ['least' => Banner::LEAST_DISTANCE_M, 'most' => Banner::MOST_DISTANCE_M]),
+            '*.between' => __('The height of eyes is a number from 0.3 to 2.2 m.'),
+        ] + parent::messages();
+    }
+
+    /** @return array<string, float> heights of eyes by who they are */
+    public function eyes(): array
+    {
+        return [__('Children') => $this->length('child_m'), __('Seated') => $this->length('seated_m'), __('Adults') => $this->length('adult_m')];
+    }
+}

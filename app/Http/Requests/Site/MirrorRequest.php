@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Site;
+
+/** Which mirror throws on which screen, how large its opening and the screen are. */
+final class MirrorRequest extends MomentRequest
+{
+    public function usual(): array
+    {
+        return ['opening_mm' => 20.0, 'screen_m' => 1.2];
+    }
+
+    public function rules(): array
+    {
+        return [
+            'mirror' => ['nullable', 'string', 'max:80'],
+            'screen' => ['nullable', 'string', 'max:80'],
+            'opening_mm' => ['nullable', 'numeric', 'between:1,500'],
+            'screen_m' => ['nullable', 'numeric', 'between:0.1,20'],
+        ] + parent::rules();
+    }
+
+    public function messages(): array
+    {
+        return [
+            'opening_mm.*' => __('The opening of the mirror is a number from 1 to 500 mm.'),
+            'screen_m.*' => __('The width of the screen is a number from 0.1 to 20 m.'),
+        ] + parent::messages();
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Site;
+
+use App\Http\Requests\NumberText;
+use App\Pages\Sky\LocalEclipse;
+use DateTimeImmutable;
+use Illuminate\Foundation\Http\FormRequest;
+
+/** A page of the site that is reckoned for one moment and a few lengths. What is missing or makes no sense is said, and the usual is taken. */
+abstract class MomentRequest extends FormRequest
+{
+    /** @return array<string, float> the lengths that can be asked for, with what is usual */
+    abstract public function usual(): array;
+
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return [
+            'time' => ['nullable', 'regex:/^([01]?\d|2[0-3])[:.][0-5]\d$/'],
+            ...array_fill_keys(array_keys($this->usual()), ['nullable', 'numeric']),
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'time.regex' => __('Write the time as hours and minutes, for example 17:30.'),
+            '*.numeric' => __('This is a number, for example 1.2.'),
+        ];
+    }
+
+    /** The moment of that local time on the day of the eclipse, kept within the ribbon; the best moment when none is given. */
+    public function moment(LocalEclipse $here): DateTimeImmutable
+    {
+        if (!$this->filled('time')) {
+            return $here->bestSeen()->time();
+        }
+        [$hour, $minute] = array_map(intval(...), explode(':', str_replace('.', ':', $this->string('time')->toString())));
+        $asked = $here->local($here->circumstances->deepest->time())->setTime($hour, $minute);
+
+        return max($here->spanBegins(), min($here->spanEnds(), $asked));
+    }
+
+    public function length(string $field): float
+    {
+        return $this->filled($field) ? $this->float($field) : $this->usual()[$field];
+    }
+
+    public function word(string $field): ?string
+    {
+        return $this->filled($field) ? $this->string($field)->toString() : null;
+    }
+
+    protected function prepareForValidation(): void
+    {
+        foreach (array_keys($this->usual()) as $field) {
+            if (is_string($this->query($field))) {
+                $this->merge([$field => NumberText::normalise($this->query($field))]);
+            }
+        }
+    }
+}

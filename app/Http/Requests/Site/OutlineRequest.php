@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Site;
+
+use App\Imports\HorizonFile;
+use App\Imports\ImportFaults;
+use App\Imports\OutlineFile;
+use App\Models\Event;
+use App\Pages\Site\EventSite;
+use Closure;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+use KeenShadow\Core\Site\PlanFrame;
+use KeenShadow\Core\Site\Shape;
+use KeenShadow\Core\Site\SitePlan;
+use KeenShadow\Core\Site\ThingKind;
+
+/** A file for the plan: outlines (GeoJSON, GPX, KML) that are added, or a far horizon (CSV) that takes the old one's place. */
+final class OutlineRequest extends FormRequest
+{
+    private ?SitePlan $plan = null;
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'file' => ['required', 'file', 'max:5120'],
+            'areas' => ['required', Rule::in(array_map(static fn(ThingKind $k): string => $k->value, self::areaKinds()))],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['file.required' => __('Choose a file.'), 'file.*' => __('The file is GeoJSON, GPX, KML or CSV, of at most 5 MB.'), 'areas.*' => __('Say what an outline is.')];
+    }
+
+    /** @return list<Closure> */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            $file = $this->file('file');
+            $event = $this->route('event');
+            if ($validator->errors()->isNotEmpty() || !$file instanceof UploadedFile || !$event instanceof Event) {
+                return;
+            }
+            $plan = $event->planRevision->plan ?? EventSite::emptyPlan();
+            try {
+                $this->plan = self::isTable($file->getPathname())
+                    ? SitePlan::of($plan->things, HorizonFile::read($file->getPathname()), $plan->accuracyM)
+                    : OutlineFile::addTo($plan, $file->getPathname(), new PlanFrame($event->lat, $event->lon), ThingKind::from($this->string('areas')->toString()));
+            } catch (ImportFaults $e) {
+                foreach ($e->faults as $fault) {
+                    $validator->errors()->add('file', $fault);
+                }
+                if ($e->count > count($e->faults)) {
+                    $validator->errors()->add('file', __('And :n more.', ['n' => $e->count - count($e->faults)]));
+                }
+            }
+        }];
+    }
+
+    public function plan(): SitePlan
+    {
+        return $this->plan ?? throw new \LogicException('asked before it was validated');
+    }
+
+    /** @return list<ThingKind> */
+    public static function areaKinds(): array
+    {
+        return array_values(array_filter(ThingKind::cases(), static fn(ThingKind $k): bool => $k->shape() === Shape::Area));
+    }
+
+    private static function isTable(string $path): bool
+    {
+        $start = ltrim((string) file_get_contents($path, length: 100), "\u{FEFF} \t\r\n");
+
+        return !str_starts_with($start, '<') && !str_starts_with($start, '{') && !str_starts_with($start, '[');
+    }
+}

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Site;
+
+use App\Models\Event;
+use App\Pages\Site\EventSite;
+use Closure;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+use KeenShadow\Core\Site\Coordinates;
+use KeenShadow\Core\Site\CoordinateText;
+use KeenShadow\Core\Site\PlanFrame;
+use KeenShadow\Core\Site\PlanPoint;
+use KeenShadow\Core\Site\SiteException;
+use KeenShadow\Core\Site\SitePlan;
+use KeenShadow\Core\Site\Thing;
+use KeenShadow\Core\Site\ThingKind;
+
+/** A position, in any of the ways people write one, that becomes a spot of the plan or the event's place. */
+final class PositionRequest extends FormRequest
+{
+    private ?SitePlan $plan = null;
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'position' => ['required', 'string', 'max:500'],
+            'as' => ['required', Rule::in(['spot', 'event'])],
+            'spot_name' => ['required_if:as,spot', 'nullable', 'string', 'max:' . Thing::LONGEST_NAME],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'position.*' => __('Give a position: read it from a device, or type it.'),
+            'spot_name.*' => __('Name the spot.'),
+            'as.*' => __('Say what the position is for.'),
+        ];
+    }
+
+    /** @return list<Closure> */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            $event = $this->route('event');
+            if ($validator->errors()->isNotEmpty() || !$event instanceof Event) {
+                return;
+            }
+            $place = CoordinateText::parse($this->string('position')->toString());
+            if ($place === null) {
+                $validator->errors()->add('position', __('This is no position on the Earth. Write it like 36.5297 -6.2926 or 36°31′47″N 6°17′33″W.'));
+            } elseif (!$this->isForEvent()) {
+                try {
+                    $this->plan = $this->withSpot($event, $place);
+                } catch (SiteException $e) {
+                    $validator->errors()->add($e->field === 'name' ? 'spot_name' : 'position', $e->field === 'points'
+                        ? __('This is more than 2 km from the event\'s place: change the event\'s place first.')
+                        : $e->getMessage());
+                }
+            }
+        }];
+    }
+
+    public function isForEvent(): bool
+    {
+        return $this->string('as')->toString() === 'event';
+    }
+
+    public function place(): Coordinates
+    {
+        return CoordinateText::parse($this->string('position')->toString()) ?? throw new \LogicException('asked before it was validated');
+    }
+
+    public function plan(): SitePlan
+    {
+        return $this->plan ?? throw new \LogicException('asked before it was validated');
+    }
+
+    /**
+     * The plan with a spot moved there, or a new one for viewers.
+     *
+     * @throws SiteException
+     */
+    private function withSpot(Event $event, Coordinates $place): SitePlan
+    {
+        $plan = $event->planRevision->plan ?? EventSite::emptyPlan();
+        $name = $this->string('spot_name')->trim()->toString();
+        $at = (new PlanFrame($event->lat, $event->lon))->toPlan($place);
+        $at = new PlanPoint(round($at->eastM, 2), round($at->northM, 2));
+        $there = $plan->named($name);
+        $things = $there !== null && $there->kind->isPlace()
+            ? array_map(static fn(Thing $t): Thing => $t === $there ? $t->withPoints([$at]) : $t, $plan->things)
+            : [...$plan->things, Thing::of(ThingKind::Viewers, $name, [$at])];
+
+        return SitePlan::of($things, $plan->horizon, $plan->accuracyM);
+    }
+}

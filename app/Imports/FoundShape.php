@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Imports;
+
+use KeenShadow\Core\Site\Coordinates;
+use KeenShadow\Core\Site\Shape;
+use KeenShadow\Core\Site\ThingKind;
+
+/** One outline, line or point as a file gave it. */
+final readonly class FoundShape
+{
+    /** @param list<Coordinates> $points of an area without its closing corner */
+    public function __construct(
+        public string $name,
+        public Shape $shape,
+        public array $points,
+        public ?ThingKind $kind = null,
+        public ?float $heightM = null,
+        public ?float $radiusM = null,
+        public ?float $sillM = null,
+    ) {}
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Jobs;
+
+use App\Devices\DeviceFault;
+use App\Devices\GpsReceiver;
+use App\Models\PositionReading;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+use KeenShadow\Core\Site\PositionAverage;
+
+/** Reads a receiver for a while and writes down what it says so far, for the page that watches. */
+final class ReadPosition implements ShouldQueue
+{
+    use Queueable;
+
+    /** A reading is not repeated behind the back of the person who waits for it. */
+    public int $tries = 1;
+    public int $timeout = 630;
+
+    public function __construct(private readonly PositionReading $reading) {}
+
+    public function handle(): void
+    {
+        $this->reading->update(['began_at' => now()]);
+        try {
+            $average = GpsReceiver::configured()->read((float) $this->reading->seconds, function (PositionAverage $soFar): void {
+                $this->reading->update(self::fields($soFar));
+            });
+            $this->reading->update(self::fields($average) + ['ended_at' => now(), 'fault' => $average->count() === 0 ? __('The receiver sent no usable position.') : null]);
+        } catch (DeviceFault $fault) {
+            $this->reading->update(['ended_at' => now(), 'fault' => $fault->getMessage()]);
+        }
+    }
+
+    /** @return array<string, mixed> */
+    private static function fields(PositionAverage $average): array
+    {
+        $mean = $average->mean();
+
+        return ['fixes' => $average->count(), 'refused' => $average->refused()] + ($mean === null ? [] : [
+            'lat' => $mean->place->latDeg,
+            'lon' => $mean->place->lonDeg,
+            'height_m' => $mean->place->heightM,
+            'scatter_m' => $mean->scatterM,
+            'doubt_m' => $mean->doubtM,
+            'quality' => $mean->quality,
+            'satellites' => $mean->satellites,
+        ]);
+    }
+}

@@ -1,0 +1,225 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Site;
+
+use App\Drawings\BannerPlan;
+use App\Drawings\DoorwayDrawing;
+use App\Pages\Words;
+use DateTimeImmutable;
+use KeenShadow\Core\Rules\Finding;
+use KeenShadow\Core\Rules\Level;
+use KeenShadow\Core\Rules\Source;
+use KeenShadow\Core\Rules\Subject;
+use KeenShadow\Core\Rules\Verdict;
+use KeenShadow\Core\Site\Banner;
+use KeenShadow\Core\Site\BannerState;
+use KeenShadow\Core\Site\Facade;
+use KeenShadow\Core\Site\Run;
+use KeenShadow\Core\Site\SiteException;
+use KeenShadow\Core\Site\SunPlace;
+use KeenShadow\Core\Sky\Compass;
+
+/** A banner across one doorway: from when to when it works for whose eyes, where the holes go, and how it is cut. */
+final readonly class DoorwayPage
+{
+    private const EVERY_MINUTES = 15;
+    /** How long a hole is to serve before it must be moved. */
+    private const SLOT_SECONDS = 600.0;
+
+    /**
+     * @param list<Facade> $facades to choose from
+     * @param list<array{name: string, looks: string, sun: string}> $facing each of them, and when the Sun is on it
+     * @param array<string, float> $eyes
+     * @param list<array{who: string, eye: string, lines: list<string>}> $windows
+     * @param list<array{time: string, aside: string, cells: list<string>}> $rows
+     * @param list<CutHole> $holes
+     */
+    private function __construct(
+        public array $facades,
+        public Facade $facade,
+        public array $facing,
+        public float $distanceM,
+        public array $eyes,
+        public string $headline,
+        public Verdict $verdict,
+        public array $windows,
+        public array $rows,
+        public string $time,
+        public string $stands,
+        public DoorwayDrawing $drawing,
+        public array $holes,
+        public BannerPlan $plan,
+    ) {}
+
+    /**
+     * @param array<string, float> $eyes
+     *
+     * @return self|null null when nothing on the plan has a wall
+     *
+     * @throws SiteException when the distance is out of range
+     */
+    public static function of(EventSite $site, ?string $name, float $distanceM, array $eyes, DateTimeImmutable $moment): ?self
+    {
+        $facades = Facade::allOf($site->plan);
+        if ($facades === []) {
+            return null;
+        }
+        $facade = array_values(array_filter($facades, static fn(Facade $f): bool => $f->name === $name))[0] ?? $facades[0];
+        $banner = Banner::across($facade, $distanceM, $site->plan);
+        $runs = array_map(static fn(float $eye): array => $banner->runsFor($eye, $site->eclipseTrack), $eyes);
+        $sun = $site->track->atTime($moment);
+        $holes = CutHole::allOf($banner, $eyes, $sun, $site->track->at($sun->julianDateUt + self::SLOT_SECONDS / 86400));
+
+        return new self(
+            $facades,
+            $facade,
+            array_map(static fn(Facade $f): array => self::facing($f, $site), $facades),
+            $distanceM,
+            $eyes,
+            self::headline($facade, $runs, $site),
+            self::verdict($banner, $eyes, $runs, $site),
+            self::windows($banner, $eyes, $runs, $site),
+            self::rows($banner, $eyes, $site),
+            $site->here->local($moment)->format('H:i'),
+            __('Sun :alt up, :side of straight out', ['alt' => Words::degrees($sun->altitudeDeg), 'side' => self::aside($facade->sunToTheRightDeg($sun), 0)]),
+            DoorwayDrawing::of($banner, $eyes, $sun),
+            $holes,
+            BannerPlan::of($facade, $holes),
+        );
+    }
+
+    /** @return array{name: string, looks: string, sun: string} */
+    private static function facing(Facade $facade, EventSite $site): array
+    {
+        $lit = array_values(array_filter($site->eclipseTrack->places(60.0), static fn(SunPlace $s): bool => $s->isUp() && $facade->isFacing($s)));
+        $bearing = $facade->bearingDeg();
+
+        return [
+            'name' => $facade->name,
+            'looks' => Compass::nearest($bearing)->value . ' ' . Words::direction($bearing, 0),
+            'sun' => $lit === [] ? __('faces away from the Sun') : __('faces the Sun :from–:to', ['from' => self::clock($lit[0], $site), 'to' => self::clock($lit[count($lit) - 1], $site)]),
+        ];
+    }
+
+    /** @param array<string, list<Run<BannerState>>> $runs */
+    private static function headline(Facade $facade, array $runs, EventSite $site): string
+    {
+        $works = array_merge([], ...array_map(static fn(array $r): array => array_filter($r, static fn(Run $run): bool => $run->state === BannerState::Works), array_values($runs)));
+        if ($works === []) {
+            $states = array_unique(array_map(static fn(Run $run): string => $run->state->value, array_merge([], ...array_values($runs))));
+
+            return in_array(BannerState::NotFacing->value, $states, true) && array_diff($states, [BannerState::NotFacing->value, BannerState::SunDown->value]) === []
+                ? __('“:name” does not face the Sun: it looks :way, and the Sun is on the other side.', ['name' => $facade->name, 'way' => Compass::nearest($facade->bearingDeg())->value])
+                : __('Nobody sees the Sun through a banner in “:name”.', ['name' => $facade->name]);
+        }
+        $times = array_map(static fn(Run $run): float => $run->from->julianDateUt, $works);
+        $ends = array_map(static fn(Run $run): float => $run->to->julianDateUt, $works);
+
+        return __('A banner in “:name” works from :from to :to.', [
+            'name' => $facade->name,
+            'from' => self::clock($site->track->at(min($times)), $site),
+            'to' => self::clock($site->track->at(max($ends)), $site),
+        ]);
+    }
+
+    /**
+     * @param array<string, float> $eyes
+     * @param array<string, list<Run<BannerState>>> $runs
+     */
+    private static function verdict(Banner $banner, array $eyes, array $runs, EventSite $site): Verdict
+    {
+        $sun = $site->track->atTime($site->here->bestSeen()->time());
+        $without = [];
+        foreach ($eyes as $who => $eye) {
+            $state = $banner->stateFor($eye, $sun);
+            if ($state !== BannerState::Works) {
+                $without[self::why($state, $banner, $eye, $sun)][] = $who;
+            }
+        }
+        $everWorks = array_filter(array_merge([], ...array_values($runs)), static fn(Run $run): bool => $run->state === BannerState::Works) !== [];
+        $findings = [];
+        foreach ($without as $why => $who) {
+            $findings[] = new Finding($everWorks ? Level::Hold : Level::No, 'The maximum is not seen (:who): :why.', 'Try another doorway, distance or height.', Source::Plan, ['who' => mb_strtolower(implode(', ', $who)), 'why' => $why]);
+        }
+
+        return Verdict::of(Subject::Doorway, $findings, new Finding(Level::Yes, 'Everybody sees the maximum through the banner.', 'Hang it days before and try it at the same hour; only checked filters go into the holes.', Source::Plan));
+    }
+
+    /**
+     * @param array<string, float> $eyes
+     * @param array<string, list<Run<BannerState>>> $runs
+     *
+     * @return list<array{who: string, eye: string, lines: list<string>}>
+     */
+    private static function windows(Banner $banner, array $eyes, array $runs, EventSite $site): array
+    {
+        $windows = [];
+        foreach ($runs as $who => $list) {
+            $windows[] = [
+                'who' => $who,
+                'eye' => number_format($eyes[$who], 2) . ' m',
+                'lines' => array_map(static function (Run $run) use ($banner, $eyes, $who, $site): string {
+                    $middle = $site->track->at(($run->from->julianDateUt + $run->to->julianDateUt) / 2);
+
+                    return self::clock($run->from, $site) . '–' . self::clock($run->to, $site) . ' ' . self::why($run->state, $banner, $eyes[$who], $middle);
+                }, $list),
+            ];
+        }
+
+        return $windows;
+    }
+
+    /**
+     * @param array<string, float> $eyes
+     *
+     * @return list<array{time: string, aside: string, cells: list<string>}>
+     */
+    private static function rows(Banner $banner, array $eyes, EventSite $site): array
+    {
+        $rows = [];
+        foreach (EventMoments::every(self::EVERY_MINUTES, $site) as $clock => $sun) {
+            $rows[] = [
+                'time' => $clock,
+                'aside' => $banner->holeToTheRightM($sun) === null ? '' : self::asideM($banner->holeToTheRightM($sun)),
+                'cells' => array_values(array_map(static function (float $eye) use ($banner, $sun): string {
+                    $state = $banner->stateFor($eye, $sun);
+                    $height = $banner->holeHeightM($eye, $sun);
+
+                    return $state === BannerState::Works ? number_format((float) $height, 2) . ' m' : ($height === null || $height > 10 ? self::why($state, $banner, $eye, $sun) : number_format($height, 2) . ' m: ' . self::why($state, $banner, $eye, $sun));
+                }, $eyes)),
+            ];
+        }
+
+        return $rows;
+    }
+
+    private static function why(BannerState $state, Banner $banner, float $eyeM, SunPlace $sun): string
+    {
+        return match ($state) {
+            BannerState::Works => __('works'),
+            BannerState::NotFacing => __('faces away from the Sun'),
+            BannerState::SunDown => __('Sun down'),
+            BannerState::AboveLintel => __('above the opening'),
+            BannerState::BelowSill => __('below the opening'),
+            BannerState::PastJamb => __('too far aside'),
+            BannerState::Blocked => __(':what is before the Sun', ['what' => $banner->blockedBy($eyeM, $sun) ?? __('the horizon')]),
+        };
+    }
+
+    private static function aside(float $degrees, int $decimals): string
+    {
+        return $degrees < 0 ? __(':deg to the left', ['deg' => Words::degrees(-$degrees, $decimals)]) : __(':deg to the right', ['deg' => Words::degrees($degrees, $decimals)]);
+    }
+
+    private static function asideM(float $metres): string
+    {
+        return $metres < 0 ? __(':cm cm left', ['cm' => number_format(-100 * $metres)]) : __(':cm cm right', ['cm' => number_format(100 * $metres)]);
+    }
+
+    private static function clock(SunPlace $sun, EventSite $site): string
+    {
+        return $site->here->local($sun->time())->format('H:i');
+    }
+}

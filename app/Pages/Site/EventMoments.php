@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Site;
+
+use KeenShadow\Core\Site\SunPlace;
+
+/** The even minutes of an eclipse at which the Sun is up. */
+final class EventMoments
+{
+    /** @return array<string, SunPlace> by local time, HH:MM */
+    public static function every(int $minutes, EventSite $site): array
+    {
+        $here = $site->here;
+        $clock = $here->local($here->begins());
+        $clock = $clock->setTime((int) $clock->format('G'), intdiv((int) $clock->format('i'), $minutes) * $minutes)->modify("+{$minutes} minutes");
+        $moments = [];
+        for (; $clock <= $here->ends(); $clock = $clock->modify("+{$minutes} minutes")) {
+            $sun = $site->track->atTime($clock);
+            if ($sun->isUp()) {
+                $moments[$clock->format('H:i')] = $sun;
+            }
+        }
+
+        return $moments;
+    }
+}

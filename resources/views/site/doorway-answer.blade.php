@@ -1,0 +1,99 @@
+<p class="lead-answer">{{ $page->headline }}</p>
+<x-verdict :verdict="$page->verdict" />
+<p class="caution">{{ __('Nobody looks past the banner. Only filters that passed the check go into the holes, taped so that they cannot fall out; somebody stands at the door all the while.') }}</p>
+<div class="doorway-drawings">
+    <figure>
+        <div class="doorway-people">
+            @foreach ($page->drawing->people as $person)
+                <svg width="{{ $page->drawing->widthMm }}mm" height="{{ $page->drawing->heightMm }}mm" viewBox="0 0 {{ $page->drawing->widthMm }} {{ $page->drawing->heightMm }}" role="img" aria-label="{{ __('Section along the Sun\'s rays: :who', ['who' => $person['who']]) }}">
+                    <path class="door-wall" d="M{{ $page->drawing->bannerX }} 0V{{ $page->drawing->headY }}M{{ $page->drawing->bannerX }} {{ $page->drawing->sillY }}V{{ $page->drawing->floorY }}"/>
+                    <path class="door-sheet" d="M{{ $page->drawing->bannerX }} {{ $page->drawing->headY }}V{{ $page->drawing->sillY }}"/>
+                    <path class="door-floor" d="M0 {{ $page->drawing->floorY }}H{{ $page->drawing->widthMm }}"/>
+                    <path class="door-body" d="M{{ $person['x'] }} {{ $person['eyeY'] }}V{{ $page->drawing->floorY }}"/>
+                    <circle class="door-head" cx="{{ $person['x'] }}" cy="{{ $person['eyeY'] }}" r="{{ $person['head'] }}"/>
+                    @if ($person['holeY'] !== null)
+                        <path @class(['door-ray', 'is-stopped' => ! $person['works']]) d="M{{ $person['x'] }} {{ $person['eyeY'] }}L{{ $person['rayX'] }} {{ $person['rayY'] }}"/>
+                        <circle class="door-hole" cx="{{ $page->drawing->bannerX }}" cy="{{ $person['holeY'] }}" r="0.9"/>
+                    @endif
+                    <text class="door-word" x="1" y="{{ $page->drawing->heightMm }}" dy="-1">{{ $person['who'] }}</text>
+                </svg>
+            @endforeach
+        </div>
+        <figcaption>{{ __('Sections along the Sun\'s rays at :time, 1 : :scale when printed. :sun.', ['time' => $page->time, 'scale' => $page->drawing::SCALE, 'sun' => $page->stands]) }}</figcaption>
+    </figure>
+</div>
+<h2 id="windows">{{ __('From when to when') }}</h2>
+<div class="scrolls" tabindex="0" role="region" aria-labelledby="windows">
+    <table class="table">
+        <thead><tr><th scope="col">{{ __('Who') }}</th><th scope="col" class="is-number">{{ __('Eyes') }}</th><th scope="col">{{ __('Local time') }}</th></tr></thead>
+        <tbody>
+            @foreach ($page->windows as $window)
+                <tr><th scope="row">{{ $window['who'] }}</th><td class="is-number">{{ $window['eye'] }}</td><td>@foreach ($window['lines'] as $line)<span class="line">{{ $line }}</span>@endforeach</td></tr>
+            @endforeach
+        </tbody>
+    </table>
+</div>
+<h2 id="heights">{{ __('Height of the holes above the floor') }}</h2>
+<div class="scrolls" tabindex="0" role="region" aria-labelledby="heights">
+    <table class="table">
+        <thead>
+            <tr>
+                <th scope="col">{{ __('Local time') }}</th>
+                @foreach ($page->eyes as $who => $eye)
+                    <th scope="col">{{ $who }}</th>
+                @endforeach
+                <th scope="col">{{ __('Hole from the eye, sideways') }}</th>
+            </tr>
+        </thead>
+        <tbody>
+            @foreach ($page->rows as $row)
+                <tr><th scope="row">{{ $row['time'] }}</th>@foreach ($row['cells'] as $cell)<td>{{ $cell }}</td>@endforeach<td>{{ $row['aside'] }}</td></tr>
+            @endforeach
+        </tbody>
+    </table>
+</div>
+<section class="cutting">
+    <h2>{{ __('Cutting plan for :time', ['time' => $page->time]) }}</h2>
+    @if ($page->holes === [])
+        <p>{{ __('No hole lies on the banner at this time: choose another time, distance or opening.') }}</p>
+    @else
+        <svg class="cutting-sheet" width="{{ $page->plan->widthMm }}mm" height="{{ $page->plan->floorY }}mm" viewBox="0 0 {{ $page->plan->widthMm }} {{ $page->plan->floorY }}" role="img" aria-label="{{ __('The banner as seen from inside, with its holes and the marks on the floor') }}">
+            <rect class="cut-sheet" width="{{ $page->plan->widthMm }}" height="{{ $page->plan->heightMm }}"/>
+            <path class="door-floor" d="M0 {{ $page->plan->floorY }}H{{ $page->plan->widthMm }}"/>
+            @foreach ($page->plan->holes as $hole)
+                <rect class="cut-hole" x="{{ $hole['x'] }}" y="{{ $hole['y'] }}" width="{{ $hole['width'] }}" height="{{ $hole['height'] }}"/>
+                <text class="cut-number" x="{{ $hole['middleX'] }}" y="{{ $hole['y'] }}" dy="-1" text-anchor="middle">{{ $hole['number'] }}</text>
+                <path class="cut-stand" d="M{{ $hole['standX'] }} {{ $page->plan->floorY }}v-5"/>
+                <text class="cut-number" x="{{ $hole['standX'] }}" y="{{ $page->plan->floorY }}" dy="-6" text-anchor="middle">{{ $hole['number'] }}</text>
+            @endforeach
+        </svg>
+        <svg width="102mm" height="6mm" viewBox="0 0 102 6" role="img" aria-label="{{ __('A bar 100 mm long') }}"><path class="screen-bar" d="M1 1V5M1 3H101M101 1V5"/></svg>
+        <p class="note">{{ __('From inside, 1 : :scale when printed at 100 %; the bar is then 100 mm long. Strokes on the floor: where the user of each hole stands.', ['scale' => $page->plan::SCALE]) }}</p>
+        <div class="scrolls" tabindex="0" role="region" aria-label="{{ __('Holes') }}">
+            <table class="table">
+                <thead><tr><th scope="col">{{ __('Hole') }}</th><th scope="col">{{ __('For') }}</th><th scope="col" class="is-number">{{ __('Middle from the left jamb') }}</th><th scope="col" class="is-number">{{ __('Middle above the floor') }}</th><th scope="col" class="is-number">{{ __('Width × height for 10 min') }}</th><th scope="col" class="is-number">{{ __('Mark on the floor, from the left jamb') }}</th></tr></thead>
+                <tbody>
+                    @foreach ($page->holes as $hole)
+                        <tr><th scope="row">{{ $hole->number }}</th><td>{{ $hole->who }}</td><td class="is-number">{{ number_format($hole->fromLeftM, 2) }} m</td><td class="is-number">{{ number_format($hole->heightM, 2) }} m</td><td class="is-number">{{ number_format($hole->widthM, 2) }} × {{ number_format($hole->lengthM, 2) }} m</td><td class="is-number">{{ number_format($hole->standM, 2) }} m</td></tr>
+                    @endforeach
+                </tbody>
+            </table>
+        </div>
+        <button type="button" class="btn btn-quiet" x-data="printPage" x-on:click="print">{{ __('Print') }}</button>
+    @endif
+</section>
+<h2 id="facades">{{ __('Which wall faces the Sun') }}</h2>
+<div class="scrolls" tabindex="0" role="region" aria-labelledby="facades">
+    <table class="table">
+        <thead><tr><th scope="col">{{ __('Opening or wall') }}</th><th scope="col">{{ __('Looks') }}</th><th scope="col">{{ __('While the eclipse lasts') }}</th></tr></thead>
+        <tbody>
+            @foreach ($page->facing as $facing)
+                <tr><th scope="row">{{ $facing['name'] }}</th><td>{{ $facing['looks'] }}</td><td>{{ $facing['sun'] }}</td></tr>
+            @endforeach
+        </tbody>
+    </table>
+</div>
+<details class="sums">
+    <summary>{{ __('Show the sums') }}</summary>
+    <p>{{ __('With the eye h above the floor and D behind the banner, the Sun at apparent altitude a and β to the right of straight out: hole height = h + D·tan a / cos β; sideways = D·tan β. It works while the hole lies on the banner, no farther aside than the opening is wide, and nothing outside stands before the Sun. Common practice, no source; the sum is plane trigonometry.') }}</p>
+</details>

@@ -1,0 +1,24 @@
+@php use App\Pages\Words; @endphp
+<div class="reading" data-again="{{ $reading->ended_at === null ? route('site.position.show', [$event, $reading]) : '' }}">
+    @if ($reading->lat !== null)
+        <p class="reading-answer">{{ Words::coordinates($reading->lat, $reading->lon, 6) }} <b>± {{ Words::about($reading->doubt_m) }} m</b></p>
+        <p>
+            {{ __('Mean of :n fixes, scatter :scatter m, at least :sat satellites, :quality; :height above the sea.', [
+                'n' => $reading->fixes, 'scatter' => number_format($reading->scatter_m, 1), 'sat' => $reading->satellites,
+                'quality' => match (true) { $reading->quality === 1 => __('plain fix'), $reading->quality < 4 => __('with corrections'), default => __('kinematic') },
+                'height' => $reading->height_m === null ? __('no height') : number_format($reading->height_m, 1) . ' m',
+            ]) }}
+        </p>
+    @endif
+    @if ($reading->fault)
+        <p class="fault">{{ $reading->fault }}</p>
+    @elseif ($reading->ended_at === null)
+        <p>{{ $reading->began_at === null ? __('Waiting for its turn …') : __('Reading, :n fixes so far …', ['n' => $reading->fixes]) }}</p>
+    @endif
+    @if ($reading->refused !== [])
+        <p class="note">{{ __('Not used: :what.', ['what' => collect($reading->refused)->map(fn (int $n, string $why): string => "{$n} × {$why}")->implode(', ')]) }}</p>
+    @endif
+    @if ($reading->lat !== null && $reading->ended_at !== null)
+        <button type="button" class="btn btn-quiet" data-position="{{ sprintf('%.6f %.6f', $reading->lat, $reading->lon) }}">{{ __('Take this position') }}</button>
+    @endif
+</div>
