@@ -437,7 +437,10 @@ export function sitePlan() {
         // To the server and back.
 
         send(event) {
-            return this.post(event.submitter?.formAction ?? event.target.action, new FormData(event.target));
+            return this.post(
+                event.submitter?.getAttribute("formaction") ?? event.target.action,
+                new FormData(event.target),
+            );
         },
 
         save(choose = this.chosen) {

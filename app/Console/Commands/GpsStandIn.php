@@ -90,7 +90,7 @@ final class GpsStandIn extends Command
                 NmeaSentence::write('GPRMC', $clock, 'V', '', '', '', '', '', '', gmdate('dmy'), '', ''),
             ];
         if ($fault === 'checksum' && $sent % 3 === 2) {
-            $lines = array_map(static fn(string $line): string => substr($line, 0, -2) . 'ZZ', $lines);
+            $lines = array_map(static fn(string $line): string => substr($line, 0, -2) . sprintf('%02X', hexdec(substr($line, -2)) ^ 0x55), $lines);
         }
         if ($fault === 'garbage') {
             array_unshift($lines, substr($lines[0], 0, 30), "\x00\xff\xfe?");

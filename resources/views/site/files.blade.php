@@ -30,7 +30,7 @@
                     <x-fault field="position" />
                     <p class="hint" id="position-hint" x-ref="hint">{{ __('Like 36.5297 -6.2926, 36°31′47″N 6°17′33″W, a geo: link or a GPX waypoint') }}</p>
                 </div>
-                <x-field name="spot_name" :label="__('Spot')" :value="old('spot_name', $spot)" maxlength="60" :hint="__('One of the plan is moved; another name makes a new one')" />
+                <x-field name="spot_name" :label="__('Spot')" :value="old('spot_name', $spot)" maxlength="60" :hint="__('One of the plan moves there; a new name makes a new one')" />
                 <button class="btn btn-primary" name="as" value="spot">{{ __('Put the spot there') }}</button>
                 <button class="btn btn-quiet" name="as" value="event">{{ __('Make it the event\'s place') }}</button>
             </form>

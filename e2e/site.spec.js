@@ -1,0 +1,151 @@
+import { expect, expectAccessible, expectNoSidewaysScroll, signIn, test } from "./support.js";
+
+/** Where a place of the plan, in metres east and north, lies on the screen. */
+async function onScreen(page, east, north) {
+    return page.locator("svg.plan").evaluate(
+        (plan, [x, y]) => {
+            const point = new DOMPoint(x, y).matrixTransform(plan.getScreenCTM());
+            return { x: point.x, y: point.y };
+        },
+        [east, -north],
+    );
+}
+
+async function points(page, name) {
+    const row = page.locator("[data-row]").filter({ has: page.locator(`input[value="${name}"]`) });
+    return row.getByLabel("Points").inputValue();
+}
+
+/** What the test changed is taken back, for the next one to find the demo's plan. */
+async function undoAll(page, times) {
+    for (let i = 0; i < times; i++) {
+        const answer = page.waitForResponse((response) => response.url().endsWith("/site/undo"));
+        await page.getByRole("button", { name: "Undo" }).click();
+        await answer;
+    }
+}
+
+test("an observer dragged on the plan sees the times change and stays where he was put", async ({ page }) => {
+    await signIn(page);
+    await page.goto("/events/3/site");
+    await expect(page.locator(".look-words .lead-answer")).toContainText("until 17:37, then Gym hides it");
+    const from = await onScreen(page, -4, -12);
+    const to = await onScreen(page, -20, 30);
+    await page.mouse.move(from.x, from.y);
+    await page.mouse.down();
+    const look = page.waitForResponse((response) => response.url().includes("/site/look"));
+    await page.mouse.move((from.x + to.x) / 2, (from.y + to.y) / 2);
+    await look;
+    const kept = page.waitForResponse((response) => response.request().method() === "POST");
+    await page.mouse.move(to.x, to.y, { steps: 4 });
+    await page.mouse.up();
+    await kept;
+    await expect(page.locator(".look-words .lead-answer")).toContainText("until 18:35");
+    await expect.poll(() => points(page, "East end")).toBe("-20 30");
+    await page.reload();
+    expect(await points(page, "East end")).toBe("-20 30");
+    await undoAll(page, 1);
+    expect(await points(page, "East end")).toBe("-4 -12");
+    await expectAccessible(page);
+});
+
+test("a wall is drawn corner by corner, given its height, and hides the Sun", async ({ page }) => {
+    await signIn(page);
+    await page.goto("/events/3/site?spot=By+the+garden");
+    await expect(page.locator(".look-words .lead-answer")).toContainText("until 18:35");
+    await page.getByLabel("What to draw").selectOption("wall");
+    await page.getByRole("button", { name: "Draw" }).click();
+    for (const [east, north] of [
+        [-24, 30],
+        [-30, 16],
+    ]) {
+        const { x, y } = await onScreen(page, east, north);
+        await page.mouse.click(x, y);
+    }
+    const drawn = page.waitForResponse((response) => response.request().method() === "POST");
+    await page.getByRole("button", { name: "Finish" }).click();
+    await drawn;
+    await expect(page.locator(".plan-chosen b")).toHaveText("Wall, fence or hedge 1");
+    await page.locator(".plan-chosen [data-field=height_m]").fill("8");
+    await page.locator(".plan-chosen [data-field=height_m]").press("Tab");
+    await expect(page.locator(".look-words .lead-answer")).toContainText("Wall, fence or hedge 1");
+    await expect(page.locator("[data-part=refused]")).toHaveCount(0);
+    await undoAll(page, 2);
+    await expect(page.locator(".look-words .lead-answer")).toContainText("until 18:35");
+    await expect(page.getByRole("button", { name: "Redo" })).toBeEnabled();
+});
+
+test("the plan is worked by keys alone", async ({ page }) => {
+    await signIn(page);
+    await page.goto("/events/2/site");
+    await page.getByLabel("What to draw").selectOption("viewers");
+    await page.getByRole("button", { name: "Draw" }).press("Enter");
+    const drawn = page.waitForResponse((response) => response.request().method() === "POST");
+    await page.keyboard.press("ArrowRight");
+    await page.keyboard.press(" ");
+    await drawn;
+    const spot = page.locator(".plan-thing[data-name='Viewers 1']");
+    await spot.focus();
+    const before = await points(page, "Viewers 1");
+    await page.keyboard.press("Shift+ArrowLeft");
+    await expect.poll(() => points(page, "Viewers 1")).not.toBe(before);
+    const removed = page.waitForResponse((response) => response.request().method() === "POST");
+    await expect(spot).toBeFocused();
+    await removed;
+    await page.keyboard.press("Delete");
+    await expect(spot).toHaveCount(0);
+    await expectAccessible(page);
+});
+
+test("what cannot be is refused in words, and nothing typed is lost", async ({ page }) => {
+    await signIn(page);
+    await page.goto("/events/2/site");
+    await page.getByText("The plan as numbers").click();
+    const row = page.locator("[data-row]").filter({ has: page.locator("input[value='Kiosk']") });
+    await row.getByLabel("Points").fill("0 0; 4 4; 4 0; 0 4");
+    await page.getByRole("button", { name: "Keep these numbers" }).click();
+    await expect(page.getByRole("alert")).toContainText("crosses itself");
+    await expect(row.getByLabel("Points")).toHaveValue("0 0; 4 4; 4 0; 0 4");
+});
+
+test("the best spot is mapped; doorway, mirror and shadows answer", async ({ page }) => {
+    await signIn(page);
+    await page.goto("/events/3/site");
+    await page.getByRole("link", { name: "Where is the best spot?" }).click();
+    await expect(page.locator(".plan-bests li")).toHaveCount(3);
+    await expect(page.locator(".plan-bests")).toContainText("the maximum is seen");
+    await expectAccessible(page);
+    await page.getByRole("link", { name: "Doorway", exact: true }).click();
+    await page.getByLabel("Doorway, window or wall").selectOption("School 3");
+    await expect(page.locator("#doorway-answer .lead-answer")).toContainText("does not face the Sun");
+    await page.getByLabel("Doorway, window or wall").selectOption("Doorway B");
+    await page.getByLabel("Holes for").fill("17:00");
+    await expect(page.locator(".cutting")).toContainText("Cutting plan for 17:00");
+    await expectAccessible(page);
+    await page.getByRole("link", { name: "Mirror", exact: true }).click();
+    await expect(page.locator("#mirror-answer .lead-answer")).toContainText("turn the mirror to");
+    await expectAccessible(page);
+    await page.getByRole("link", { name: "Supports and shadows" }).click();
+    await page.getByLabel("Length of the tube").fill("-1");
+    await expect(page.getByRole("alert")).toContainText("no number that can be");
+    await expectAccessible(page);
+});
+
+test("on a phone: the receiver is read, bad sums are told, and the spot is put there", async ({ page }) => {
+    await page.setViewportSize({ width: 390, height: 844 });
+    await signIn(page);
+    await page.goto("/events/3/site/files");
+    await page.getByRole("button", { name: "Read the GPS receiver" }).click();
+    await page.getByRole("button", { name: "Take this position" }).click({ timeout: 30000 });
+    await expect(page.locator(".reading")).toContainText(/Mean of \d+ fixes/);
+    await expect(page.locator(".reading")).toContainText("wrong check sum");
+    await expectNoSidewaysScroll(page);
+    await expectAccessible(page);
+    await page.getByLabel("Spot").fill("Here");
+    await page.getByRole("button", { name: "Put the spot there" }).click();
+    await expect(page.locator(".look-words .lead-answer")).toContainText("“Here”");
+    await expectNoSidewaysScroll(page);
+    await expectAccessible(page);
+    await undoAll(page, 1);
+    await expect(page.locator(".plan-thing[data-name='Here']")).toHaveCount(0);
+});
