@@ -27,6 +27,8 @@ final readonly class Panorama
     private const BESIDE_DEG = 14.0;
     private const ABOVE_DEG = 5.0;
     private const BELOW_DEG = 3.0;
+    /** The Sun's way is drawn so far below the level. */
+    private const DIP_DEG = 1.0;
     /** Height over width at most. */
     private const TALLEST = 0.4;
     private const TRACK_SECONDS = 120.0;
@@ -178,6 +180,9 @@ final readonly class Panorama
         $places = [];
         $now = Sight::Clear;
         foreach ($suns as $i => $sun) {
+            if ($sun->altitudeDeg < -self::DIP_DEG) {
+                continue;
+            }
             $place = round(($azimuths[$i] - $left) * $scale, 1) . ',' . $y($sun->altitudeDeg);
             $sight = $skyline->sightOf($sun) === Sight::Clear ? Sight::Clear : Sight::Hidden;
             if ($sight !== $now && $places !== []) {

@@ -17,8 +17,14 @@ final readonly class HorizonProfile
     public const MOST_POINTS = 5000;
     public const WIDEST_GAP_DEG = 45.0;
 
+    public float $highestDeg;
+
     /** @param list<array{float, float}> $points azimuth 0 … 360 rising, altitude */
-    private function __construct(public array $points) {}
+    private function __construct(public array $points)
+    {
+        // A gap is level.
+        $this->highestDeg = max([0.0, ...array_column($points, 1)]);
+    }
 
     public static function level(): self
     {

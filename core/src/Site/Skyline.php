@@ -20,11 +20,13 @@ final readonly class Skyline
     /**
      * @param list<WallSeen> $walls
      * @param array<int, list<int>> $byDegree walls that can be met in each whole degree of azimuth
+     * @param array<int, float> $ceilings altitude that none of them exceeds there
      * @param string|null $cover name of what the eye stands under
      */
     private function __construct(
         private array $walls,
         private array $byDegree,
+        private array $ceilings,
         private HorizonProfile $horizon,
         public ?string $cover,
     ) {}
@@ -35,7 +37,7 @@ final readonly class Skyline
      */
     public static function from(PlanPoint $point, float $eyeM, array $obstacles, HorizonProfile $horizon, float $grownM = 0.0): self
     {
-        $walls = $byDegree = [];
+        $walls = $byDegree = $ceilings = [];
         $cover = null;
         foreach ($obstacles as $obstacle) {
             $above = $obstacle->heightM + ($obstacle->heightM > 0 ? $grownM : 0.0) - $eyeM;
@@ -53,18 +55,20 @@ final readonly class Skyline
                 $index = count($walls);
                 $walls[] = $wall;
                 for ($deg = (int) floor($wall->fromDeg), $last = (int) floor($wall->fromDeg + $wall->widthDeg); $deg <= $last; ++$deg) {
-                    $byDegree[($deg + 720) % 360][] = $index;
+                    $degree = ($deg + 720) % 360;
+                    $byDegree[$degree][] = $index;
+                    $ceilings[$degree] = max($ceilings[$degree] ?? 0.0, $wall->highestDeg);
                 }
             }
         }
 
-        return new self($walls, $byDegree, $horizon, $cover);
+        return new self($walls, $byDegree, $ceilings, $horizon, $cover);
     }
 
     /** Nothing but a level horizon. */
     public static function level(): self
     {
-        return new self([], [], HorizonProfile::level(), null);
+        return new self([], [], [], HorizonProfile::level(), null);
     }
 
     /** Apparent altitude of the edge of the sky. */
@@ -109,6 +113,12 @@ final readonly class Skyline
      */
     public function sightOf(SunPlace $sun): Sight
     {
+        if ($this->cover !== null) {
+            return Sight::Hidden;
+        }
+        if ($sun->altitudeDeg - $sun->semidiameterDeg > $this->ceilingDegAbout($sun)) {
+            return Sight::Clear;
+        }
         $clear = $covered = true;
         foreach ([0.0, -1.0, 1.0, -0.7, 0.7, -0.35, 0.35] as $across) {
             $half = $sun->semidiameterDeg * sqrt(1 - $across ** 2);
@@ -121,6 +131,18 @@ final readonly class Skyline
         }
 
         return $clear ? Sight::Clear : Sight::Hidden;
+    }
+
+    /** An altitude that nothing exceeds within a degree of the Sun's azimuth; most looks need no closer one. */
+    private function ceilingDegAbout(SunPlace $sun): float
+    {
+        $degree = (int) Angle::positiveDeg($sun->azimuthDeg);
+        // Near the zenith the disc is wider than a degree of azimuth.
+        if ($sun->altitudeDeg > 60) {
+            return self::OVERHEAD_DEG;
+        }
+
+        return max($this->horizon->highestDeg, $this->ceilings[($degree + 359) % 360] ?? 0.0, $this->ceilings[$degree] ?? 0.0, $this->ceilings[($degree + 1) % 360] ?? 0.0);
     }
 
     /** What stands before the Sun, or null for the far horizon. */

@@ -81,7 +81,7 @@ final readonly class SpotOutlook
             }
         }
         if ($findings === [] && $this->wholeSeconds - $this->clearSeconds > 1) {
-            $findings[] = new Finding(Level::Hold, 'All contacts are clear; in between the Sun is hidden for a while.', 'Tell people when, or move.', Source::Plan);
+            $findings[] = new Finding(Level::Hold, 'No contact is lost, but for a while the Sun is hidden.', 'Tell people when, or move.', Source::Plan);
         }
 
         return Verdict::of(Subject::Spot, $findings, new Finding(

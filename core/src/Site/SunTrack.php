@@ -16,15 +16,18 @@ use KeenShadow\Core\Time\JulianDate;
  * One track serves the whole site: a hundred metres turn the Sun by 0.000 9° and move the contacts by a few tenths of
  * a second, far less than a wall is known.
  */
-final readonly class SunTrack
+final class SunTrack
 {
-    private LocalSolver $solver;
+    private readonly LocalSolver $solver;
+
+    /** @var array<int, list<SunPlace>> places that were asked for before, by their distance in milliseconds: every spot asks for the same */
+    private array $asked = [];
 
     private function __construct(
-        private SolarEclipse $eclipse,
-        private Observer $observer,
-        public float $beginUt,
-        public float $endUt,
+        private readonly SolarEclipse $eclipse,
+        private readonly Observer $observer,
+        public readonly float $beginUt,
+        public readonly float $endUt,
     ) {
         $this->solver = new LocalSolver($eclipse->elements);
     }
@@ -46,6 +49,12 @@ final readonly class SunTrack
 
     /** @return list<SunPlace> from the beginning to the end, evenly spaced, no farther apart than asked */
     public function places(float $stepSeconds): array
+    {
+        return $this->asked[(int) round($stepSeconds * 1000)] ??= $this->evenly($stepSeconds);
+    }
+
+    /** @return list<SunPlace> */
+    private function evenly(float $stepSeconds): array
     {
         $steps = max(1, (int) ceil(($this->endUt - $this->beginUt) * 86400 / $stepSeconds));
         $places = [];

@@ -14,6 +14,9 @@ final readonly class WallSeen
     /** Two walls that share a corner leave no gap there. */
     private const ROUNDING_DEG = 1e-9;
 
+    /** No part of it is seen higher. */
+    public float $highestDeg;
+
     /**
      * @param float $fromDeg azimuth of the end that is met first, going clockwise
      * @param float $widthDeg less than 180
@@ -34,7 +37,9 @@ final readonly class WallSeen
         private float $crossed,
         private float $eastM,
         private float $northM,
-    ) {}
+    ) {
+        $this->highestDeg = rad2deg(atan($aboveM * $closer / max(self::TOUCHING_M, $nearestM)));
+    }
 
     /** @return self|null null when the eye looks along it */
     public static function from(PlanPoint $eye, PlanPoint $a, PlanPoint $b, float $aboveM, string $name, float $grownM = 0.0): ?self

@@ -1,6 +1,7 @@
 @props(['panorama', 'place'])
 {{-- The horizon view; App\Drawings\Panorama computed every place. --}}
 <figure class="panorama">
+    <div class="scrolls" tabindex="0" role="region" aria-label="{{ __('Horizon view') }}">
     <svg viewBox="0 0 {{ $panorama::WIDTH }} {{ $panorama->height }}" role="img" aria-label="{{ __('Horizon as seen from :place, with the Sun\'s way', ['place' => $place]) }}">
         <rect class="pano-sky" width="100%" height="100%"/>
         @foreach ($panorama->altitudes as $tick)
@@ -35,5 +36,6 @@
             <text class="pano-azimuth" x="{{ $tick['x'] }}" y="{{ $panorama->height }}" dx="4" dy="-5">{{ $tick['label'] }}</text>
         @endforeach
     </svg>
+    </div>
     <figcaption>{{ __('One scale for both directions; the discs are as large as the Sun. Line: apparent altitude, dashed where hidden.') }}</figcaption>
 </figure>

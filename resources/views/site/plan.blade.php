@@ -51,7 +51,7 @@
                 <path class="is-lost" d="{{ $page->cells->lost }}"/>
             </g>
         @endif
-        <path class="plan-shade" data-part="shade" d="{{ $page->cells ? '' : $page->shade->path }}"/>
+        <path class="plan-shadows" data-part="shade" d="{{ $page->cells ? '' : $page->shade->path }}"/>
         @each('site.thing', $page->sheet->standing, 'shape')
         <g class="plan-fan" data-part="fan" transform="translate({{ $page->sheet->observerX }} {{ $page->sheet->observerY }})" data-index="{{ $page->sheet->observerIndex }}" data-name="{{ $page->look->place->name }}">
             @foreach ($page->sheet->rays as $ray)

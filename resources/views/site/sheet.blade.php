@@ -11,7 +11,7 @@
     <p class="note">{{ __('Put viewers, a telescope, a queue or a screen on the plan: each gets a line here, with the minutes it is hidden.') }}</p>
 @else
     <div class="scrolls" tabindex="0" role="region" aria-labelledby="spots">
-        <table class="table align-middle">
+        <table class="table align-middle stacks">
             <thead>
                 <tr>
                     <th scope="col">{{ __('Spot') }}</th>
@@ -27,16 +27,16 @@
                     <tr>
                         <th scope="row"><a href="{{ route('site.show', [$event, 'spot' => $row->name]) }}">{{ $row->name }}</a> <span class="meaning">{{ $row->kind }}, {{ $row->eyes }}</span></th>
                         <td><x-verdict-tag :subject="$row->verdict->subject" :level="$row->verdict->level" /></td>
-                        <td>
+                        <td data-label="{{ __('Hidden') }}">
                             @forelse ($row->hidden as $line)
                                 <span class="line">{{ $line }}</span>
                             @empty
                                 {{ __('never') }}
                             @endforelse
                         </td>
-                        <td>{{ $row->lost === [] ? __('none') : implode(', ', $row->lost) }}</td>
-                        <td class="is-number">{{ $row->clear }}</td>
-                        <td>{{ $row->ground }}</td>
+                        <td data-label="{{ __('Contacts lost') }}">{{ $row->lost === [] ? __('none') : implode(', ', $row->lost) }}</td>
+                        <td class="is-number" data-label="{{ __('Whole disc free') }}">{{ $row->clear }}</td>
+                        <td data-label="{{ __('Ground') }}">{{ $row->ground }}</td>
                     </tr>
                 @endforeach
             </tbody>
