@@ -63,7 +63,7 @@ final readonly class GpsReceiver
             $bytes = (string) fread($stream, 4096);
             if ($bytes === '') {
                 if (feof($stream) || microtime(true) - $heard > self::SILENCE_SECONDS) {
-                    throw DeviceFault::silent(self::SILENCE_SECONDS, $average->count());
+                    throw DeviceFault::silent(self::SILENCE_SECONDS, $average);
                 }
                 continue;
             }

@@ -31,7 +31,7 @@ final class ReadPosition implements ShouldQueue
             });
             $this->reading->update(self::fields($average) + ['ended_at' => now(), 'fault' => $average->count() === 0 ? __('The receiver sent no usable position.') : null]);
         } catch (DeviceFault $fault) {
-            $this->reading->update(['ended_at' => now(), 'fault' => $fault->getMessage()]);
+            $this->reading->update(['ended_at' => now(), 'fault' => $fault->getMessage()] + ($fault->soFar === null ? [] : self::fields($fault->soFar)));
         }
     }
 

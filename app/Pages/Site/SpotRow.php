@@ -16,7 +16,7 @@ final readonly class SpotRow
 {
     /**
      * @param list<string> $hidden one line a stretch: from, to, by what, how much is covered then
-     * @param list<string> $lost names of contacts that are not seen
+     * @param string $lost names of contacts that are not seen
      */
     private function __construct(
         public string $name,
@@ -24,7 +24,7 @@ final readonly class SpotRow
         public string $eyes,
         public Verdict $verdict,
         public array $hidden,
-        public array $lost,
+        public string $lost,
         public string $clear,
         public string $ground,
     ) {}
@@ -37,9 +37,16 @@ final readonly class SpotRow
             number_format($place->heightM, 1) . ' m',
             $place->kind->wantsShade() ? $outlook->shadeVerdict() : $outlook->verdict(),
             array_map(static fn(Hiding $h): string => HidingWords::line($h, $site), $outlook->hidings),
-            $place->kind->wantsShade() ? [] : array_map(static fn(ContactSight $c): string => $c->name->value, $outlook->lost()),
+            self::lost($place, $outlook),
             __(':clear of :whole', ['clear' => Words::hours($outlook->clearSeconds), 'whole' => Words::hours($outlook->wholeSeconds)]),
             KindWords::ground($site->plan->groundUnder($place->at())?->kind),
         );
+    }
+
+    private static function lost(Thing $place, SpotOutlook $outlook): string
+    {
+        $names = array_map(static fn(ContactSight $c): string => $c->name->value, $outlook->lost());
+
+        return $place->kind->wantsShade() ? '–' : ($names === [] ? __('none') : implode(', ', $names));
     }
 }

@@ -34,7 +34,7 @@
                                 {{ __('never') }}
                             @endforelse
                         </td>
-                        <td data-label="{{ __('Contacts lost') }}">{{ $row->lost === [] ? __('none') : implode(', ', $row->lost) }}</td>
+                        <td data-label="{{ __('Contacts lost') }}">{{ $row->lost }}</td>
                         <td class="is-number" data-label="{{ __('Whole disc free') }}">{{ $row->clear }}</td>
                         <td data-label="{{ __('Ground') }}">{{ $row->ground }}</td>
                     </tr>

@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Site;
+
+use App\Drawings\Panorama;
+use App\Drawings\PlanSheet;
+use App\Pages\EventFrame;
+use App\Pages\Site\EventSite;
+use App\Pages\Site\MirrorPage;
+use App\Pages\Sky\Eclipses;
+use App\Pages\Sky\LocalEclipse;
+use DateTimeImmutable;
+use KeenShadow\Core\Rules\Level;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+final class SitePagesTest extends SiteTestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->withSchoolYard();
+    }
+
+    public function testTheAnswerNamesWhoHidesTheSunAndWhen(): void
+    {
+        $this->get(route('site.show', $this->event))->assertOk()
+            ->assertSee('From “East end” you see it until 17:37, then Gym hides it.')
+            ->assertSee('C2, max, C3 lost behind Gym.')->assertSee('from 17:37 (−2.7 min) on behind Gym')
+            ->assertSee('Pale concrete: takes an image as it is')->assertSee('Grass: lay a white sheet for images');
+        $this->get(route('site.show', [$this->event, 'spot' => 'By the garden']))->assertSee('From “By the garden” you see it until 18:35:22, then the horizon hides it.');
+    }
+
+    /** A spot that is asked for somewhere else answers from there, and nothing is kept. */
+    public function testTheLookFollowsTheSpot(): void
+    {
+        $this->get(route('site.look', [$this->event, 'spot' => 'East end', 'east' => -20, 'north' => 30]))->assertOk()->assertSee('until 18:35');
+        $this->get(route('site.look', [$this->event, 'spot' => 'East end', 'east' => -45, 'north' => -30]))->assertOk()->assertSee('lies under Gym');
+        $this->get(route('site.show', $this->event))->assertSee('until 17:37');
+        $this->getJson(route('site.look', [$this->event, 'east' => 'x', 'north' => 3]))->assertUnprocessable();
+        $this->getJson(route('site.look', [$this->event, 'east' => 5000, 'north' => 3]))->assertUnprocessable();
+    }
+
+    public function testRibbonAndToDoTellWhatTheSiteCosts(): void
+    {
+        $frame = EventFrame::of($this->event, app(Eclipses::class));
+        self::assertSame('C2, max, C3 hidden', $frame->stages[1]->toDo);
+        self::assertSame('Gym, Street wall', $frame->ribbon->hidden[0]['by'] . ', Street wall');
+        $begin = (int) $frame->ribbon->begin->format('U');
+        $length = (int) $frame->ribbon->end->format('U') - $begin;
+        self::assertEqualsWithDelta((new DateTimeImmutable('2028-01-26T17:37:00+01:00'))->getTimestamp(), $begin + $length * $frame->ribbon->hidden[0]['x'] / 100, 60);
+        $this->get(route('sky.show', $this->event))->assertSee('hidden by Gym');
+    }
+
+    /** What the drawing shows is what the numbers say: the disc's place in the panorama is its azimuth and altitude. */
+    public function testThePanoramaIsToScale(): void
+    {
+        $site = $this->site();
+        $panorama = Panorama::of($site->mainPlace(), $site->outlookFrom($site->mainPlace()), $site);
+        [$c1, $max] = [$panorama->suns[0], $panorama->suns[1]];
+        $outlook = $site->outlookFrom($site->mainPlace());
+        [$first, $deepest] = [$outlook->contacts[0]->sun, $outlook->contacts[2]->sun];
+        $perDegree = ($max['x'] - $c1['x']) / ($deepest->azimuthDeg - $first->azimuthDeg);
+        self::assertEqualsWithDelta(($max['y'] - $c1['y']) / ($first->altitudeDeg - $deepest->altitudeDeg), $perDegree, 0.01, 'one scale for both directions');
+        self::assertEqualsWithDelta($first->semidiameterDeg * $perDegree, $c1['r'], 0.01);
+        self::assertEqualsWithDelta($panorama->groundY, $c1['y'] + $first->altitudeDeg * $perDegree, 0.05);
+        self::assertSame([true, false, true], array_column($panorama->suns, 'isClear') === [] ? [] : [$c1['isClear'], $max['isClear'], true]);
+    }
+
+    public function testThePlansRaysPointAtTheSun(): void
+    {
+        $site = $this->site();
+        $sheet = PlanSheet::of($site, $site->mainPlace());
+        foreach ($sheet->rays as $ray) {
+            if (preg_match('/^Max/', $ray['label']) === 1) {
+                self::assertEqualsWithDelta($site->outlookFrom($site->mainPlace())->contacts[2]->sun->azimuthDeg, fmod(rad2deg(atan2($ray['x'], -$ray['y'])) + 360, 360), 0.3);
+                self::assertTrue($ray['isHidden']);
+            }
+        }
+        self::assertGreaterThanOrEqual(4, count($sheet->rays));
+        foreach ($sheet->rays as $ray) {
+            self::assertGreaterThan($sheet->left, $sheet->observerX + $ray['x']);
+            self::assertLessThan($sheet->top + $sheet->height, $sheet->observerY + $ray['y']);
+        }
+    }
+
+    public function testShadeAndBestSpots(): void
+    {
+        $this->get(route('site.shade', [$this->event, 'minute' => 100]))->assertOk()->assertSee('m of shadow towards');
+        $this->get(route('site.shade', [$this->event, 'minute' => 1000]))->assertOk()->assertSee('The Sun is down.');
+        $this->get(route('site.show', [$this->event, 'best' => 1]))->assertOk()->assertSee('the maximum is seen')->assertSee('loses the maximum');
+    }
+
+    public function testTheDoorwaySaysPlainlyWhenItFacesAway(): void
+    {
+        $this->get(route('site.doorway', [$this->event, 'facade' => 'School 3']))->assertSee('“School 3” does not face the Sun: it looks north-east')->assertSee('Does not work');
+        $this->get(route('site.doorway', [$this->event, 'facade' => 'Doorway B', 'time' => '17:00', 'distance_m' => '0,6']))->assertOk()
+            ->assertSee('A banner in “Doorway B” works from 16:34 to 17:4', false)->assertSee('Gym is before the Sun')->assertSee('1.33 m')->assertSee('Cutting plan for 17:00');
+        $this->get(route('site.doorway', [$this->event, 'distance_m' => 'far', 'time' => '25:00']))->assertSessionHasErrors(['distance_m', 'time']);
+    }
+
+    public function testTheMirror(): void
+    {
+        $page = MirrorPage::of($this->site(), null, null, 20.0, 1.2, new DateTimeImmutable('2028-01-26T17:15:00+01:00'));
+        self::assertNotNull($page);
+        self::assertSame(Level::Hold, $page->verdict->level);
+        self::assertStringContainsString('height of eyes', implode(' ', array_map(static fn($f) => $f->reason, $page->verdict->findings)));
+        self::assertSame('“Sheet on the gym” hangs on Gym, which looks 90°.', $page->wall);
+        $this->get(route('site.mirror', [$this->event, 'time' => '17:15']))->assertOk()->assertSee('turn the mirror to')->assertSee('Flat mirrors only');
+        $this->get(route('site.mirror', [$this->event, 'opening_mm' => 0]))->assertSessionHasErrors('opening_mm');
+    }
+
+    public function testSupportsAndShadows(): void
+    {
+        $this->get(route('site.shadows', [$this->event, 'tube_m' => '0,9', 'pole_m' => 2]))->assertOk()->assertSee('The tube points')->assertSee('Shade of Gym')->assertSee('In the shade');
+        $this->get(route('site.shadows', [$this->event, 'tube_m' => -1]))->assertSessionHasErrors('tube_m');
+    }
+
+    /** @return list<array{string}> */
+    public static function nonsense(): array
+    {
+        return [['?spot[]=x'], ['/look?spot=nobody'], ['/shade?minute[]=1'], ['/doorway?facade[]=x&child_m[]=2'], ['/mirror?mirror=none&screen=none'], ['/shadows?pole_m=1e400'], ['/doorway?time=aa'], ['?best=maybe']];
+    }
+
+    #[DataProvider('nonsense')]
+    public function testNonsenseIsNeverOurError(string $question): void
+    {
+        self::assertLessThan(500, $this->get("/events/{$this->event->id}/site{$question}")->getStatusCode());
+    }
+
+    private function site(): EventSite
+    {
+        return EventSite::of($this->event, LocalEclipse::of($this->event, app(Eclipses::class)));
+    }
+}

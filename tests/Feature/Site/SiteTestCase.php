@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Site;
+
+use App\Models\Event;
+use App\Models\User;
+use Database\Seeders\DemoPlans;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Tests\TestCase;
+
+/** The demo's school yard, on the afternoon of the annular eclipse. */
+abstract class SiteTestCase extends TestCase
+{
+    use RefreshDatabase;
+
+    protected User $user;
+    protected Event $event;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->user = $this->member();
+        $this->event = $this->eventOf($this->user, ['eclipse_date' => '2028-01-26', 'lat' => 36.5172, 'lon' => -6.2781, 'height_m' => 6, 'timezone' => 'Europe/Madrid']);
+        $this->actingAs($this->user);
+    }
+
+    protected function withSchoolYard(): void
+    {
+        DemoPlans::schoolYard($this->event, $this->user);
+        $this->event->refresh();
+    }
+
+    /** @return array<string, mixed> the fields of the plan as a form would send them */
+    protected function form(string ...$rows): array
+    {
+        $things = [];
+        foreach (array_values($rows) as $row) {
+            [$kind, $name, $points, $height, $radius, $sill] = array_pad(array_map(trim(...), explode('|', $row)), 6, '');
+            $things[] = ['kind' => $kind, 'name' => $name, 'points' => $points, 'height_m' => $height, 'radius_m' => $radius, 'sill_m' => $sill];
+        }
+
+        return ['from' => $this->event->refresh()->plan_revision_id, 'accuracy_m' => '0,5', 'horizon' => '', 'things' => $things];
+    }
+}
