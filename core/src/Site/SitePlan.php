@@ -7,7 +7,8 @@ namespace KeenShadow\Core\Site;
 /** A site as drawn: what stands on it, the far horizon, and how well all that was measured. */
 final readonly class SitePlan
 {
-    public const MOST_THINGS = 300;
+    /** A form of so many rows stays within the thousand fields that PHP takes. */
+    public const MOST_THINGS = 150;
     public const LEAST_ACCURACY_M = 0.0;
     public const MOST_ACCURACY_M = 20.0;
 

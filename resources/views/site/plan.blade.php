@@ -109,6 +109,8 @@
         <label x-show="has('sill_m')">{{ __('Lower edge, m') }} <input class="form-control" inputmode="decimal" data-part="sill_m" data-field="sill_m" x-on:change="retype"></label>
         <label>{{ __('Name') }} <input class="form-control" data-part="name" data-field="name" maxlength="60" x-on:change="retype"></label>
         <button type="button" class="btn btn-quiet" x-on:click="turn" x-show="canTurn">{{ __('Turn 15°') }}</button>
+        <button type="button" class="btn btn-quiet" x-on:click="swapSides" x-show="isOpening">{{ __('Look the other way') }}</button>
         <button type="button" class="btn btn-quiet" x-on:click="remove">{{ __('Remove') }}</button>
+        <p class="hint" x-show="canTurn">{{ __('Drag it, or a corner; a small dot between two corners becomes a new one. Keys on a corner: arrows, Insert, Delete.') }}</p>
     </div>
 @endcan

@@ -1,0 +1,118 @@
+import { metres, middleOf, niceLength, set } from "./shapes.js";
+
+const LETTER_PX = 13;
+const BAR_PX = 110;
+const CLOSEST_M = 8;
+const FARTHEST_M = 4000;
+
+/** The window on the plan, what is drawn in it, and the rows of numbers behind it. */
+export function sheet() {
+    return {
+        part(name) {
+            return this.$refs.sheet.querySelector(`[data-part="${name}"]`);
+        },
+
+        /** The part of the page has just come from the server. */
+        fresh() {
+            const { x, y, width, height } = this.part("plan").viewBox.baseVal;
+            this.home = { x, y, width, height };
+            this.box ??= { ...this.home };
+            this.show();
+            this.handles();
+        },
+
+        show() {
+            const { x, y, width, height } = this.box;
+            const plan = this.part("plan");
+            plan.setAttribute("viewBox", `${x} ${y} ${width} ${height}`);
+            this.part("drawn").setAttribute("font-size", LETTER_PX * this.metresPerPx());
+            const metres = niceLength(BAR_PX * this.metresPerPx());
+            const px = metres / this.metresPerPx();
+            this.part("bar").setAttribute("d", `M1 2V12M1 7H${px}M${px} 2V12`);
+            this.part("barWords").textContent = `${metres} m`;
+        },
+
+        metresPerPx() {
+            const { clientWidth, clientHeight } = this.part("plan");
+            return Math.max(this.box.width / (clientWidth || 1), this.box.height / (clientHeight || 1));
+        },
+
+        at(event) {
+            const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(
+                this.part("plan").getScreenCTM().inverse(),
+            );
+            return { x: point.x, y: point.y };
+        },
+
+        zoom(factor, about) {
+            const { x, y, width, height } = this.box;
+            const to = Math.min(FARTHEST_M, Math.max(CLOSEST_M, width * factor));
+            const scale = to / width;
+            const middle = about ?? { x: x + width / 2, y: y + height / 2 };
+            this.box = {
+                x: middle.x - (middle.x - x) * scale,
+                y: middle.y - (middle.y - y) * scale,
+                width: to,
+                height: height * scale,
+            };
+            this.show();
+        },
+
+        closer() {
+            this.zoom(0.7);
+        },
+
+        farther() {
+            this.zoom(1.4);
+        },
+
+        whole() {
+            this.box = { ...this.home };
+            this.show();
+        },
+
+        wheel(event) {
+            this.zoom(event.deltaY > 0 ? 1.15 : 0.87, this.at(event));
+        },
+
+        // The rows of numbers are the plan.
+
+        row(index) {
+            return this.part("numbers").querySelector(`[data-row="${index}"]`);
+        },
+
+        input(index, field) {
+            return this.row(index).querySelector(`[name$="[${field}]"]`);
+        },
+
+        points(index) {
+            return this.input(index, "points")
+                .value.split(";")
+                .filter((pair) => pair.trim() !== "")
+                .map((pair) => pair.trim().split(/\s+/).map(Number))
+                .map(([east, north]) => ({ x: east, y: -north }));
+        },
+
+        write(index, points) {
+            this.input(index, "points").value = points.map(({ x, y }) => `${metres(x)} ${metres(-y)}`).join("; ");
+        },
+
+        thing(index) {
+            return this.part("plan").querySelector(`.plan-thing[data-index="${index}"]`);
+        },
+
+        /** Draws a thing where it is dragged to; the server draws it anew afterwards. */
+        redraw(index, points) {
+            const group = this.thing(index);
+            const drawn = group.querySelector("polygon, polyline, circle");
+            const middle = middleOf(points);
+            if (drawn.tagName === "circle") set(drawn, { cx: points[0].x, cy: points[0].y });
+            else drawn.setAttribute("points", points.map(({ x, y }) => `${x},${y}`).join(" "));
+            set(group.querySelector("text"), middle);
+            if (group.dataset.shape === "point") {
+                this.part("fan").setAttribute("transform", `translate(${points[0].x} ${points[0].y})`);
+                this.look(group.dataset.name, points[0]);
+            }
+        },
+    };
+}
