@@ -37,7 +37,7 @@ final readonly class PlanShape
     public static function of(int $index, Thing $thing, LabelRoom $labels, float $letterM): self
     {
         $corners = array_map(self::place(...), $thing->points);
-        $middle = self::place($thing->middle());
+        $middle = self::place($thing->middle);
         [$nameX, $nameY, $nameAnchor] = $labels->find($thing->name, self::namePlaces($thing, $middle['x'], $middle['y'], $letterM));
 
         return new self(
@@ -75,7 +75,7 @@ final readonly class PlanShape
 
     private static function labelOf(Thing $thing): string
     {
-        $at = $thing->middle();
+        $at = $thing->middle;
         $where = __(':east m east, :north m north', ['east' => Words::signed($at->eastM), 'north' => Words::signed($at->northM)]);
 
         return $thing->kind->shape() === Shape::Area && $thing->kind->isGround()

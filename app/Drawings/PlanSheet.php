@@ -92,7 +92,7 @@ final readonly class PlanSheet
     {
         $corners = [$observer->at()];
         foreach ($site->plan->things as $thing) {
-            array_push($corners, ...$thing->corners());
+            array_push($corners, ...$thing->corners);
         }
         $east = array_map(static fn(PlanPoint $p): float => $p->eastM, $corners);
         $north = array_map(static fn(PlanPoint $p): float => $p->northM, $corners);

@@ -69,7 +69,7 @@ final readonly class Beam
             if ($thing->kind === ThingKind::Mirror || $thing->kind === ThingKind::Screen) {
                 continue;
             }
-            $middle = $thing->middle();
+            $middle = $thing->middle;
             $reach = $thing->kind->isOpening() ? $thing->points[0]->distanceM($thing->points[1]) / 2 : 0.0;
             if (Plane::distanceM($middle, $this->from, $this->to) > self::BESIDE_M + $reach) {
                 continue;

@@ -7,7 +7,8 @@ namespace KeenShadow\Core\Site;
 /** When the Sun stands free from one spot while a track lasts. */
 final readonly class ClearSky
 {
-    private const STEP_SECONDS = 30.0;
+    /** The disc needs two minutes to pass the thinnest pole. */
+    private const STEP_SECONDS = 60.0;
     /** Places in a stretch at which is asked what stands before the Sun. */
     private const ASKED = 12;
 

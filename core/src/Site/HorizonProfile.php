@@ -51,7 +51,7 @@ final readonly class HorizonProfile
             }
             $sorted[] = [Angle::positiveDeg($azimuth), $altitude];
         }
-        usort($sorted, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
+        array_multisort(array_column($sorted, 0), SORT_NUMERIC, $sorted);
         $kept = [];
         foreach ($sorted as $point) {
             $before = $kept === [] ? null : $kept[count($kept) - 1];

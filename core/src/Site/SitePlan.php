@@ -108,12 +108,6 @@ final readonly class SitePlan
         return Skyline::from($point, $eyeM, $this->obstacles(), $this->horizon);
     }
 
-    /** The highest that the skyline may be, given how well the plan was measured. */
-    public function worstSkylineFrom(PlanPoint $point, float $eyeM): Skyline
-    {
-        return Skyline::from($point, $eyeM, $this->obstacles(), $this->horizon, $this->accuracyM);
-    }
-
     /**
      * @param callable(Thing): bool $test
      *

@@ -33,21 +33,27 @@ final readonly class Skyline
 
     /**
      * @param list<Thing> $obstacles
-     * @param float $grownM by how much each is taken to be higher and wider, for the doubt
+     * @param float $grownM by how much each is taken to be higher, nearer and wider, for the doubt
+     * @param AzimuthSpan|null $within the only directions that will be looked in, null for all round
      */
-    public static function from(PlanPoint $point, float $eyeM, array $obstacles, HorizonProfile $horizon, float $grownM = 0.0): self
+    public static function from(PlanPoint $point, float $eyeM, array $obstacles, HorizonProfile $horizon, float $grownM = 0.0, ?AzimuthSpan $within = null): self
     {
         $walls = $byDegree = $ceilings = [];
         $cover = null;
         foreach ($obstacles as $obstacle) {
             $above = $obstacle->heightM + ($obstacle->heightM > 0 ? $grownM : 0.0) - $eyeM;
-            if ($above <= 0) {
+            if ($above <= 0 || $within?->mayMeet($point, $obstacle, $grownM) === false) {
                 continue;
             }
             if ($obstacle->contains($point)) {
                 $cover ??= $obstacle->name;
             }
+            // Of a closed outline only the walls that look to the eye are met first.
+            $near = $obstacle->kind === ThingKind::Wall ? 0 : ($obstacle->isClockwise() ? 1 : -1);
             foreach ($obstacle->edges() as [$a, $b]) {
+                if ($near * Plane::side($a, $b, $point) < 0) {
+                    continue;
+                }
                 $wall = WallSeen::from($point, $a, $b, $above, $obstacle->name, $grownM);
                 if ($wall === null) {
                     continue;
@@ -80,11 +86,12 @@ final readonly class Skyline
         $azimuth = Angle::positiveDeg($azimuthDeg);
         $steepest = 0.0;
         foreach ($this->byDegree[(int) $azimuth] ?? [] as $index) {
-            $steepest = max($steepest, $this->walls[$index]->slopeAt($azimuth));
+            $slope = $this->walls[$index]->slopeAt($azimuth);
+            $steepest = $slope > $steepest ? $slope : $steepest;
         }
-        $far = $this->horizon->altitudeDegAt($azimuth);
+        $near = $steepest > 0 ? rad2deg(atan($steepest)) : -self::OVERHEAD_DEG;
 
-        return $steepest > 0 ? max($far, rad2deg(atan($steepest))) : $far;
+        return $near >= $this->horizon->highestDeg ? $near : max($near, $this->horizon->altitudeDegAt($azimuth));
     }
 
     /** What bounds the sky there: an obstacle's name, or null for the far horizon. */

@@ -37,9 +37,10 @@ final readonly class SpotOutlook
 
     public static function from(PlanPoint $at, float $eyeM, SitePlan $plan, SunTrack $track, LocalCircumstances $circumstances): self
     {
-        $skyline = $plan->skylineFrom($at, $eyeM);
+        $within = $track->azimuths();
+        $skyline = Skyline::from($at, $eyeM, $plan->obstacles(), $plan->horizon, 0.0, $within);
         $clear = ClearSky::from($skyline, $track);
-        $worst = $plan->accuracyM > 0 ? ClearSky::from($plan->worstSkylineFrom($at, $eyeM), $track) : $clear;
+        $worst = $plan->accuracyM > 0 ? ClearSky::from(Skyline::from($at, $eyeM, $plan->obstacles(), $plan->horizon, $plan->accuracyM, $within), $track) : $clear;
         $contacts = array_map(
             static fn(Contact $contact): ContactSight => ContactSight::of($contact->name, SunPlace::of($contact->view), $skyline, $worst),
             $circumstances->contacts(),

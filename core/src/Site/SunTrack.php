@@ -20,7 +20,7 @@ final class SunTrack
 {
     private readonly LocalSolver $solver;
 
-    /** @var array<int, list<SunPlace>> places that were asked for before, by their distance in milliseconds: every spot asks for the same */
+    /** @var array<int, non-empty-list<SunPlace>> places that were asked for before, by their distance in milliseconds: every spot asks for the same */
     private array $asked = [];
 
     private function __construct(
@@ -47,18 +47,23 @@ final class SunTrack
         return $this->at(JulianDate::fromDateTime($moment));
     }
 
-    /** @return list<SunPlace> from the beginning to the end, evenly spaced, no farther apart than asked */
+    public function azimuths(): AzimuthSpan
+    {
+        return AzimuthSpan::of($this->places(600.0));
+    }
+
+    /** @return non-empty-list<SunPlace> from the beginning to the end, evenly spaced, no farther apart than asked */
     public function places(float $stepSeconds): array
     {
         return $this->asked[(int) round($stepSeconds * 1000)] ??= $this->evenly($stepSeconds);
     }
 
-    /** @return list<SunPlace> */
+    /** @return non-empty-list<SunPlace> */
     private function evenly(float $stepSeconds): array
     {
         $steps = max(1, (int) ceil(($this->endUt - $this->beginUt) * 86400 / $stepSeconds));
-        $places = [];
-        for ($i = 0; $i <= $steps; ++$i) {
+        $places = [$this->at($this->beginUt)];
+        for ($i = 1; $i <= $steps; ++$i) {
             $places[] = $this->at($this->beginUt + ($this->endUt - $this->beginUt) * $i / $steps);
         }
 

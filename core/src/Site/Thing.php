@@ -17,9 +17,16 @@ final readonly class Thing
     public const MOST_RADIUS_M = 50.0;
     public const MOST_POINTS = 400;
     public const LONGEST_NAME = 60;
-    /** A crown's circle as a polygon around it, 1 % too wide at its corners. */
-    private const CROWN_SIDES = 24;
+    /** A crown's circle as a polygon around it, 2 % too wide at its corners. */
+    private const CROWN_SIDES = 16;
     private const SAME_POINT_M = 0.01;
+
+    /** @var list<PlanPoint> its outline on the ground */
+    public array $corners;
+    /** The middle of its points: where its name is written. */
+    public PlanPoint $middle;
+    /** No corner is farther from the middle. */
+    public float $reachM;
 
     /**
      * @param list<PlanPoint> $points corners of an area, ends and bends of a line, the one point of a tree or a place
@@ -33,7 +40,17 @@ final readonly class Thing
         public float $heightM,
         public float $radiusM,
         public float $sillM,
-    ) {}
+    ) {
+        $this->corners = $kind === ThingKind::Tree
+            ? array_map(fn(int $i): PlanPoint => $points[0]->travel(360 * $i / self::CROWN_SIDES, $this->crownM()), range(0, self::CROWN_SIDES - 1))
+            : $points;
+        $n = count($points);
+        $this->middle = new PlanPoint(
+            array_sum(array_map(static fn(PlanPoint $p): float => $p->eastM, $points)) / $n,
+            array_sum(array_map(static fn(PlanPoint $p): float => $p->northM, $points)) / $n,
+        );
+        $this->reachM = max([0.0, ...array_map($this->middle->distanceM(...), $this->corners)]);
+    }
 
     /**
      * @param list<PlanPoint> $points
@@ -63,17 +80,6 @@ final readonly class Thing
         return $this->points[0];
     }
 
-    /** The middle of its corners: where its name is written. */
-    public function middle(): PlanPoint
-    {
-        $n = count($this->points);
-
-        return new PlanPoint(
-            array_sum(array_map(static fn(PlanPoint $p): float => $p->eastM, $this->points)) / $n,
-            array_sum(array_map(static fn(PlanPoint $p): float => $p->northM, $this->points)) / $n,
-        );
-    }
-
     /**
      * The walls it has on the ground, each from one corner to the next.
      *
@@ -81,30 +87,16 @@ final readonly class Thing
      */
     public function edges(): array
     {
-        $corners = $this->corners();
         $edges = [];
-        foreach ($corners as $i => $corner) {
-            if (isset($corners[$i + 1])) {
-                $edges[] = [$corner, $corners[$i + 1]];
+        foreach ($this->corners as $i => $corner) {
+            if (isset($this->corners[$i + 1])) {
+                $edges[] = [$corner, $this->corners[$i + 1]];
             } elseif ($this->isClosed()) {
-                $edges[] = [$corner, $corners[0]];
+                $edges[] = [$corner, $this->corners[0]];
             }
         }
 
         return $edges;
-    }
-
-    /** @return list<PlanPoint> its outline on the ground */
-    public function corners(): array
-    {
-        if ($this->kind !== ThingKind::Tree) {
-            return $this->points;
-        }
-
-        return array_map(
-            fn(int $i): PlanPoint => $this->at()->travel(360 * $i / self::CROWN_SIDES, $this->crownM()),
-            range(0, self::CROWN_SIDES - 1),
-        );
     }
 
     /** Whether an area's corners go round clockwise as seen from above. */

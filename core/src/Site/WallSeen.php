@@ -16,6 +16,7 @@ final readonly class WallSeen
 
     /** No part of it is seen higher. */
     public float $highestDeg;
+    private float $steepest;
 
     /**
      * @param float $fromDeg azimuth of the end that is met first, going clockwise
@@ -23,22 +24,23 @@ final readonly class WallSeen
      * @param float $nearestM distance of the nearer end or of the foot of the perpendicular
      * @param float $aboveM how far it rises above the eye
      * @param float $spreadDeg by how much it may reach farther to each side
-     * @param float $closer how many times nearer it may be
-     * @param float $crossed p × (q − p), of which (eastM, northM) is the second part
+     * @param float $grownM by how much it may be nearer
+     * @param float $perSine what the slope of its top takes from the sine of the azimuth
+     * @param float $perCosine and from the cosine
      */
     private function __construct(
         public string $name,
         public float $fromDeg,
         public float $widthDeg,
         public float $nearestM,
-        private float $aboveM,
+        float $aboveM,
+        float $grownM,
         private float $spreadDeg,
-        private float $closer,
-        private float $crossed,
-        private float $eastM,
-        private float $northM,
+        private float $perSine,
+        private float $perCosine,
     ) {
-        $this->highestDeg = rad2deg(atan($aboveM * $closer / max(self::TOUCHING_M, $nearestM)));
+        $this->highestDeg = rad2deg(atan($aboveM / max(self::TOUCHING_M, $nearestM - $grownM)));
+        $this->steepest = $aboveM / self::TOUCHING_M;
     }
 
     /** @return self|null null when the eye looks along it */
@@ -58,25 +60,27 @@ final readonly class WallSeen
             return null;
         }
         $from = $eye->bearingDeg($a);
+        $perLength = $aboveM / $crossed * max(self::TOUCHING_M, $nearest) / max(self::TOUCHING_M, $nearest - $grownM);
         $spread = $grownM > 0 ? rad2deg(asin(min(1.0, $grownM / max(self::TOUCHING_M, $nearest)))) : 0.0;
 
-        return new self($name, $from - $spread, min(359.9, Angle::positiveDeg($eye->bearingDeg($b) - $from) + 2 * $spread), $nearest, $aboveM, $spread, max(self::TOUCHING_M, $nearest) / max(self::TOUCHING_M, $nearest - $grownM), $crossed, $ex, $ey);
+        return new self($name, $from - $spread, min(359.9, Angle::positiveDeg($eye->bearingDeg($b) - $from) + 2 * $spread), $nearest, $aboveM, $grownM, $spread, $perLength * $ey, $perLength * $ex);
     }
 
     /** Tangent of the altitude of its top in a direction; 0 when it is not met there. */
     public function slopeAt(float $azimuthDeg): float
     {
-        $along = Angle::positiveDeg($azimuthDeg - $this->fromDeg);
-        if ($along > $this->widthDeg && $along < 360 - self::ROUNDING_DEG) {
-            return 0.0;
+        $along = $azimuthDeg - $this->fromDeg;
+        $along -= 360.0 * floor($along / 360.0);
+        if ($along > $this->widthDeg) {
+            if ($along < 360 - self::ROUNDING_DEG) {
+                return 0.0;
+            }
+            $along = 0.0;
         }
         // In the doubt beside its ends it is as far away as its end.
-        $along = $along > $this->widthDeg ? 0.0 : $along;
-        $along = max($this->spreadDeg, min($this->widthDeg - $this->spreadDeg, $along));
-        $azimuth = deg2rad($this->fromDeg + $along);
-        $slope = $this->closer * $this->aboveM * (sin($azimuth) * $this->northM - cos($azimuth) * $this->eastM) / $this->crossed;
+        $azimuth = deg2rad($this->fromDeg + max($this->spreadDeg, min($this->widthDeg - $this->spreadDeg, $along)));
 
-        return min(abs($slope), $this->aboveM / self::TOUCHING_M);
+        return min(abs(sin($azimuth) * $this->perSine - cos($azimuth) * $this->perCosine), $this->steepest);
     }
 
     /** @return list<array{float, float}> azimuth (running on past 360) and altitude of its top, at most a degree apart */

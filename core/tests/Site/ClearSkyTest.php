@@ -68,7 +68,7 @@ final class ClearSkyTest extends SiteTestCase
         self::assertSame(Sight::Clear, self::plan($hall)->skylineFrom(self::here(), 4)->sightOf(self::sun(180, 10)), 'on its flat roof');
 
         $kerb = self::thing(ThingKind::Wall, [[-5, -5], [5, -5]], 0);
-        self::assertSame(Sight::Clear, SitePlan::of([$kerb], HorizonProfile::level(), 1.0)->worstSkylineFrom(self::here(), 0)->sightOf(self::sun(180, 3)));
+        self::assertSame(Sight::Clear, Skyline::from(self::here(), 0, [$kerb], HorizonProfile::level(), 1.0)->sightOf(self::sun(180, 3)));
     }
 
     public function testPartOfTheDisc(): void

@@ -9,17 +9,17 @@
                     <path class="door-wall" d="M{{ $page->drawing->bannerX }} 0V{{ $page->drawing->headY }}M{{ $page->drawing->bannerX }} {{ $page->drawing->sillY }}V{{ $page->drawing->floorY }}"/>
                     <path class="door-sheet" d="M{{ $page->drawing->bannerX }} {{ $page->drawing->headY }}V{{ $page->drawing->sillY }}"/>
                     <path class="door-floor" d="M0 {{ $page->drawing->floorY }}H{{ $page->drawing->widthMm }}"/>
-                    <path class="door-body" d="M{{ $person['x'] }} {{ $person['eyeY'] }}V{{ $page->drawing->floorY }}"/>
-                    <circle class="door-head" cx="{{ $person['x'] }}" cy="{{ $person['eyeY'] }}" r="{{ $person['head'] }}"/>
+                    <path class="door-body" d="M{{ $page->drawing->personX }} {{ $person['eyeY'] }}V{{ $page->drawing->floorY }}"/>
+                    <circle class="door-head" cx="{{ $page->drawing->personX }}" cy="{{ $person['eyeY'] }}" r="{{ $page->drawing->headMm }}"/>
                     @if ($person['holeY'] !== null)
-                        <path @class(['door-ray', 'is-stopped' => ! $person['works']]) d="M{{ $person['x'] }} {{ $person['eyeY'] }}L{{ $person['rayX'] }} {{ $person['rayY'] }}"/>
+                        <path @class(['door-ray', 'is-stopped' => ! $person['works']]) d="M{{ $page->drawing->personX }} {{ $person['eyeY'] }}L{{ $page->drawing->rayX }} {{ $person['rayY'] }}"/>
                         <circle class="door-hole" cx="{{ $page->drawing->bannerX }}" cy="{{ $person['holeY'] }}" r="0.9"/>
                     @endif
                     <text class="door-word" x="1" y="{{ $page->drawing->heightMm }}" dy="-1">{{ $person['who'] }}</text>
                 </svg>
             @endforeach
         </div>
-        <figcaption>{{ __('Sections along the Sun\'s rays at :time, 1 : :scale when printed. :sun.', ['time' => $page->time, 'scale' => $page->drawing::SCALE, 'sun' => $page->stands]) }}</figcaption>
+        <figcaption>{{ __('Sections along the Sun\'s rays at :time, 1 : :scale when printed. :sun.', ['time' => $page->time, 'scale' => $page->drawing->oneTo, 'sun' => $page->stands]) }}</figcaption>
     </figure>
 </div>
 <h2 id="windows">{{ __('From when to when') }}</h2>
@@ -52,7 +52,7 @@
         </tbody>
     </table>
 </div>
-<section class="cutting">
+<section class="cutting scrolls" tabindex="0" aria-label="{{ __('Cutting plan') }}">
     <h2>{{ __('Cutting plan for :time', ['time' => $page->time]) }}</h2>
     @if ($page->holes === [])
         <p>{{ __('No hole lies on the banner at this time: choose another time, distance or opening.') }}</p>
@@ -68,7 +68,7 @@
             @endforeach
         </svg>
         <svg width="102mm" height="6mm" viewBox="0 0 102 6" role="img" aria-label="{{ __('A bar 100 mm long') }}"><path class="screen-bar" d="M1 1V5M1 3H101M101 1V5"/></svg>
-        <p class="note">{{ __('From inside, 1 : :scale when printed at 100 %; the bar is then 100 mm long. Strokes on the floor: where the user of each hole stands.', ['scale' => $page->plan::SCALE]) }}</p>
+        <p class="note">{{ __('From inside, 1 : :scale when printed at 100 %; the bar is then 100 mm long. Strokes on the floor: where the user of each hole stands.', ['scale' => $page->plan->oneTo]) }}</p>
         <div class="scrolls" tabindex="0" role="region" aria-label="{{ __('Holes') }}">
             <table class="table">
                 <thead><tr><th scope="col">{{ __('Hole') }}</th><th scope="col">{{ __('For') }}</th><th scope="col" class="is-number">{{ __('Middle from the left jamb') }}</th><th scope="col" class="is-number">{{ __('Middle above the floor') }}</th><th scope="col" class="is-number">{{ __('Width × height for 10 min') }}</th><th scope="col" class="is-number">{{ __('Mark on the floor, from the left jamb') }}</th></tr></thead>

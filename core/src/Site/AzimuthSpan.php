@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeenShadow\Core\Site;
+
+use KeenShadow\Core\Geometry\Angle;
+
+/** The azimuths over which the Sun moves: what stands elsewhere need not be looked at. */
+final readonly class AzimuthSpan
+{
+    /** For the disc's own width and for rounding. */
+    private const BESIDE_DEG = 2.0;
+
+    private function __construct(
+        private float $middleDeg,
+        private float $halfDeg,
+    ) {}
+
+    /** @param non-empty-list<SunPlace> $places each near the one before */
+    public static function of(array $places): self
+    {
+        $first = $places[0]->azimuthDeg;
+        $running = $least = $most = 0.0;
+        $before = $first;
+        foreach ($places as $place) {
+            $running += rad2deg(Angle::signedRad(deg2rad($place->azimuthDeg - $before)));
+            $before = $place->azimuthDeg;
+            $least = min($least, $running);
+            $most = max($most, $running);
+        }
+
+        return new self($first + ($least + $most) / 2, ($most - $least) / 2 + self::BESIDE_DEG);
+    }
+
+    /** Whether any of a thing, or of what it may reach beside itself, lies in these directions. */
+    public function mayMeet(PlanPoint $eye, Thing $thing, float $besideM): bool
+    {
+        $distance = $eye->distanceM($thing->middle);
+        $reach = $thing->reachM + $besideM;
+        if ($distance <= $reach) {
+            return true;
+        }
+        $aside = abs(rad2deg(Angle::signedRad(deg2rad($eye->bearingDeg($thing->middle) - $this->middleDeg))));
+
+        return $aside <= $this->halfDeg + rad2deg(asin($reach / $distance));
+    }
+}
