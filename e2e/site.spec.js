@@ -75,6 +75,38 @@ test("a wall is drawn corner by corner, given its height, and hides the Sun", as
     await expect(page.getByRole("button", { name: "Redo" })).toBeEnabled();
 });
 
+test("a dot between two corners becomes a corner, by mouse and by touch", async ({ page }) => {
+    await page.setViewportSize({ width: 390, height: 844 });
+    await signIn(page);
+    await page.goto("/events/2/site");
+    const theatre = page.locator(".plan-thing[data-name='Theatre']");
+    await theatre.focus();
+    const dot = page.locator("[data-between='0']");
+    const from = await dot.boundingBox();
+    const kept = page.waitForResponse((response) => response.request().method() === "POST");
+    await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(from.x + 5, from.y + 40, { steps: 3 });
+    await page.mouse.up();
+    await kept;
+    await expect.poll(async () => (await points(page, "Theatre")).split(";").length).toBe(5);
+    const touch = await page.context().newCDPSession(page);
+    const finger = await page.locator(".plan-thing[data-name='Refractor'] circle").boundingBox();
+    const [x, y] = [finger.x + finger.width / 2, finger.y + finger.height / 2];
+    const before = await points(page, "Refractor");
+    await touch.send("Input.dispatchTouchEvent", { type: "touchStart", touchPoints: [{ x, y }] });
+    for (const by of [8, 16, 24]) {
+        await touch.send("Input.dispatchTouchEvent", {
+            type: "touchMove",
+            touchPoints: [{ x: x - by, y: y - by / 2 }],
+        });
+    }
+    await touch.send("Input.dispatchTouchEvent", { type: "touchEnd", touchPoints: [] });
+    await expect.poll(() => points(page, "Refractor")).not.toBe(before);
+    await undoAll(page, 2);
+    await expect.poll(() => points(page, "Refractor")).toBe(before);
+});
+
 test("the plan is worked by keys alone", async ({ page }) => {
     await signIn(page);
     await page.goto("/events/2/site");
@@ -121,6 +153,10 @@ test("the best spot is mapped; doorway, mirror and shadows answer", async ({ pag
     await page.getByLabel("Doorway, window or wall").selectOption("Doorway B");
     await page.getByLabel("Holes for").fill("17:00");
     await expect(page.locator(".cutting")).toContainText("Cutting plan for 17:00");
+    // The doorway is 1.98 m wide; CSS fixes a millimetre at 96/25.4 px.
+    const banner = await page.locator(".cut-sheet").boundingBox();
+    const oneTo = Number((await page.locator(".cutting .note").textContent()).match(/1 : (\d+)/)[1]);
+    expect((banner.width * 25.4 * oneTo) / 96 / 1000).toBeCloseTo(1.98, 1);
     await expectAccessible(page);
     await page.getByRole("link", { name: "Mirror", exact: true }).click();
     await expect(page.locator("#mirror-answer .lead-answer")).toContainText("turn the mirror to");

@@ -26,10 +26,17 @@ export function sitePlan() {
         canTurn: false,
         isOpening: false,
         snaps: true,
+        waits: false,
+        touched: false,
+        last: Promise.resolve(),
         isAsking: false,
         asked: null,
 
         init() {
+            // Kept, since Alpine finds them from the element that was acted on, and that may be gone when an answer comes.
+            this.words = { ...this.$root.dataset };
+            this.piece = this.$refs.sheet;
+            this.refused = this.$refs.refused;
             this.saveLater = afterPause(500, () => this.save());
             this.shadeLater = afterPause(60, () => this.shade());
             this.fresh();

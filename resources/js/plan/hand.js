@@ -201,7 +201,7 @@ export function hand() {
                 return;
             }
             if (event.key === "z" && (event.ctrlKey || event.metaKey))
-                this.$refs.sheet.querySelector(event.shiftKey ? "[data-redo]" : "[data-undo]")?.click();
+                this.piece.querySelector(event.shiftKey ? "[data-redo]" : "[data-undo]")?.click();
             else if (event.key === "+") this.zoom(0.7);
             else if (event.key === "-") this.zoom(1.4);
             else if (this.chosen === null) return;

@@ -3,39 +3,60 @@ import { fetchPiece } from "../page.js";
 /** To the server and back: it keeps the plan and answers with the page's part made anew. */
 export function server() {
     return {
+        /** A form that is not the plan itself: undo, redo. */
         send(event) {
-            return this.post(
-                event.submitter?.getAttribute("formaction") ?? event.target.action,
-                new FormData(event.target),
-            );
+            const url = event.submitter?.getAttribute("formaction") ?? event.target.action;
+            const body = new FormData(event.target);
+            return event.target.dataset.part === "numbers"
+                ? this.save()
+                : this.inTurn(async () => this.replace(await this.post(url, body)));
         },
 
+        /** Keeps the plan as the rows say it; of several wishes that wait, one is enough. */
         save(choose = this.chosen) {
             this.chosen = choose;
-            const form = this.part("numbers");
-            const spot = this.thing(choose)?.dataset.shape === "point" ? this.input(choose, "name").value : null;
-            if (spot !== null) form.querySelector("[name=spot]").value = spot;
-            return this.post(form.action, new FormData(form));
+            if (this.waits) return;
+            this.waits = true;
+            this.inTurn(async () => {
+                this.waits = false;
+                const form = this.part("numbers");
+                const { dataset } = this.thing(this.chosen) ?? {};
+                if (dataset?.shape === "point")
+                    form.querySelector("[name=spot]").value = this.input(this.chosen, "name").value;
+                this.touched = false;
+                const html = await this.post(form.action, new FormData(form));
+                // What was moved meanwhile is about to be sent: it follows on what was kept now, and stays in sight.
+                if (html !== null && this.touched) form.querySelector("[name=from]").value = revisionIn(html);
+                else this.replace(html);
+            });
         },
 
+        /** One request after the other: each is made from what the one before left. */
+        inTurn(work) {
+            this.last = this.last.then(work);
+            return this.last;
+        },
+
+        /** The page's part made anew, or null after saying why not. */
         async post(url, body) {
             const response = await fetch(url, {
                 method: "POST",
                 body,
                 headers: { Accept: "application/json, text/html", "X-Requested-With": "XMLHttpRequest" },
             }).catch(() => null);
-            const refused = this.$refs.refused;
-            refused.hidden = response?.ok ?? false;
-            if (response?.ok) return this.replace(await response.text());
-            if (response === null) refused.textContent = this.$root.dataset.unreachable;
+            this.refused.hidden = response?.ok ?? false;
+            if (response?.ok) return response.text();
+            if (response === null) this.refused.textContent = this.words.unreachable;
             else if (response.status === 422) {
                 const { errors } = await response.json();
-                refused.textContent = `${this.$root.dataset.refused} ${Object.values(errors).flat().join(" ")}`;
-            } else refused.textContent = await response.text();
-            refused.scrollIntoView({ block: "nearest" });
+                this.refused.textContent = `${this.words.refused} ${Object.values(errors).flat().join(" ")}`;
+            } else this.refused.textContent = await response.text();
+            this.refused.scrollIntoView({ block: "nearest" });
+            return null;
         },
 
         replace(html) {
+            if (html === null) return;
             const focus = document.activeElement;
             const again = focus?.closest(".plan-thing")
                 ? `.plan-thing[data-index="${focus.closest(".plan-thing").dataset.index}"]`
@@ -49,7 +70,7 @@ export function server() {
             const isOpen = this.part("details")?.open ?? false;
             const minute = this.part("minute").value;
             const kind = this.part("kind")?.value;
-            this.$refs.sheet.innerHTML = html;
+            this.piece.innerHTML = html;
             if (isOpen) this.part("details").open = true;
             if (kind) this.part("kind").value = kind;
             const chosen = this.chosen;
@@ -60,20 +81,20 @@ export function server() {
                 this.part("minute").value = minute;
                 this.shade();
             }
-            if (again) this.$refs.sheet.querySelector(again)?.focus({ preventScroll: true });
+            if (again) this.piece.querySelector(again)?.focus({ preventScroll: true });
         },
 
         /** Makes a spot the one that is looked from. */
         async lookFrom(name) {
             const piece = await fetchPiece(location.pathname, { spot: name });
-            if (piece !== null) this.replace(piece);
+            this.replace(piece);
         },
 
         /** Shows or hides the map of the best spots. */
         async best(event) {
             const spot = this.part("numbers").querySelector("[name=spot]").value;
             const piece = await fetchPiece(location.pathname, { spot, best: event.currentTarget.dataset.best });
-            if (piece !== null) this.replace(piece);
+            this.replace(piece);
         },
 
         /** The look from a spot while it is dragged: one question at a time, the last one always. */
@@ -84,18 +105,22 @@ export function server() {
             while (this.asked) {
                 const fields = this.asked;
                 this.asked = null;
-                const piece = await fetchPiece(this.$root.dataset.look, fields);
+                const piece = await fetchPiece(this.words.look, fields);
                 if (piece !== null) this.part("look").innerHTML = piece;
             }
             this.isAsking = false;
         },
 
         async shade() {
-            const piece = await fetchPiece(this.$root.dataset.shade, { minute: this.part("minute").value });
+            const piece = await fetchPiece(this.words.shade, { minute: this.part("minute").value });
             if (piece === null) return;
             const words = this.part("shadeWords");
             words.innerHTML = piece;
             this.part("shade").setAttribute("d", words.querySelector("[data-path]").dataset.path);
         },
     };
+}
+
+function revisionIn(html) {
+    return html.match(/name="from" value="(\d*)"/)[1];
 }

@@ -9,7 +9,7 @@ const FARTHEST_M = 4000;
 export function sheet() {
     return {
         part(name) {
-            return this.$refs.sheet.querySelector(`[data-part="${name}"]`);
+            return this.piece.querySelector(`[data-part="${name}"]`);
         },
 
         /** The part of the page has just come from the server. */
@@ -94,6 +94,7 @@ export function sheet() {
         },
 
         write(index, points) {
+            this.touched = true;
             this.input(index, "points").value = points.map(({ x, y }) => `${metres(x)} ${metres(-y)}`).join("; ");
         },
 
