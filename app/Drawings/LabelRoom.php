@@ -16,10 +16,16 @@ final class LabelRoom
 
     public function __construct(private readonly float $letterM) {}
 
-    /** Takes the room of a label that has its place already. */
-    public function take(float $x, float $y, string $text, string $anchor): void
+    /** Takes the room of a label if it is free, and tells whether it was. */
+    public function claim(float $x, float $y, string $text, string $anchor): bool
     {
-        $this->taken[] = $this->box($x, $y, $text, $anchor);
+        $box = $this->box($x, $y, $text, $anchor);
+        if (!$this->isFree($box)) {
+            return false;
+        }
+        $this->taken[] = $box;
+
+        return true;
     }
 
     /**
@@ -32,19 +38,22 @@ final class LabelRoom
     public function find(string $text, array $places): array
     {
         foreach ($places as $place) {
-            $box = $this->box($place[0], $place[1], $text, $place[2]);
-            if (array_filter($this->taken, static fn(array $t): bool => $box[0] < $t[2] && $t[0] < $box[2] && $box[1] < $t[3] && $t[1] < $box[3]) === []) {
-                $this->taken[] = $box;
-
+            if ($this->claim($place[0], $place[1], $text, $place[2])) {
                 return $place;
             }
         }
-        $this->take($places[0][0], $places[0][1], $text, $places[0][2]);
+        $this->taken[] = $this->box($places[0][0], $places[0][1], $text, $places[0][2]);
 
         return $places[0];
     }
 
-    /** @return array{float, float, float, float} */
+    /** @param array{float, float, float, float} $box */
+    private function isFree(array $box): bool
+    {
+        return array_filter($this->taken, static fn(array $t): bool => $box[0] < $t[2] && $t[0] < $box[2] && $box[1] < $t[3] && $t[1] < $box[3]) === [];
+    }
+
+    /** @return array{float, float, float, float} left, top, right, bottom */
     private function box(float $x, float $y, string $text, string $anchor): array
     {
         $width = mb_strlen($text) * self::LETTER * $this->letterM;

@@ -59,8 +59,11 @@ final readonly class PlanSheet
         $rays = self::rays($site, $observer, [$left, $top, $width, $height]);
         $at = PlanShape::place($observer->at());
         $labels = new LabelRoom($letter);
-        foreach ($rays as $ray) {
-            $labels->take($at['x'] + $ray['labelX'], $at['y'] + $ray['labelY'], $ray['label'], $ray['anchor']);
+        // The contacts come first; a half hour without room for its label goes without.
+        foreach ($rays as $i => $ray) {
+            if (!$labels->claim($at['x'] + $ray['labelX'], $at['y'] + $ray['labelY'], $ray['label'], $ray['anchor'])) {
+                $rays[$i]['label'] = '';
+            }
         }
         $shapes = [];
         foreach (self::namedInOrder($site->plan->things) as $index => $thing) {

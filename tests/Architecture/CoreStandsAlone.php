@@ -36,12 +36,33 @@ final class CoreStandsAlone
             ->because('they lie below the rooms');
     }
 
-    public function testEyewearAndViewersLeaveEachOtherAlone(): Rule
+    /** Sky, Site and Rules serve the others; otherwise rooms leave each other alone. */
+    public function testEyewearUsesNoOtherRoom(): Rule
+    {
+        return self::roomLeavesAlone('Eyewear', 'Viewers', 'Site');
+    }
+
+    public function testViewersUsesNoOtherRoom(): Rule
+    {
+        return self::roomLeavesAlone('Viewers', 'Eyewear');
+    }
+
+    public function testSiteUsesNoOtherRoom(): Rule
+    {
+        return self::roomLeavesAlone('Site', 'Eyewear', 'Viewers');
+    }
+
+    public function testSkyUsesNoOtherRoom(): Rule
+    {
+        return self::roomLeavesAlone('Sky', 'Eyewear', 'Viewers', 'Site');
+    }
+
+    private static function roomLeavesAlone(string $room, string ...$others): Rule
     {
         return PHPat::rule()
-            ->classes(Selector::inNamespace('KeenShadow\Core\Eyewear'))
+            ->classes(Selector::inNamespace("KeenShadow\\Core\\{$room}"))
             ->shouldNot()->dependOn()
-            ->classes(Selector::inNamespace('KeenShadow\Core\Viewers'))
+            ->classes(...array_map(static fn(string $other) => Selector::inNamespace("KeenShadow\\Core\\{$other}"), array_values($others)))
             ->because('the application brings rooms together');
     }
 }

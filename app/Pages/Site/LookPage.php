@@ -55,6 +55,9 @@ final readonly class LookPage
         if ($outlook->cover !== null) {
             return __('“:spot” lies under :cover: nothing is seen from there.', ['spot' => $place->name, 'cover' => $outlook->cover]);
         }
+        if (!$outlook->isDrawn) {
+            return __('Nothing is drawn yet that could hide the Sun.');
+        }
         $during = array_values(array_filter($outlook->hidings, static fn(Hiding $h): bool => $h->stretch->to->time() > $site->here->begins() && $h->stretch->from->time() < $site->here->ends()));
         if ($during === []) {
             return __('From “:spot” the Sun stands clear from the first contact to the last.', ['spot' => $place->name]);

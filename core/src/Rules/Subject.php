@@ -35,7 +35,7 @@ enum Subject: string
             },
             self::Spot => match ($level) {
                 Level::Yes => 'The Sun stands clear',
-                Level::Hold => 'Hidden for a while',
+                Level::Hold => 'Not all clear',
                 Level::No => 'The maximum is lost',
             },
             self::Shade => match ($level) {

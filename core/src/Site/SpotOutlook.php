@@ -22,6 +22,7 @@ final readonly class SpotOutlook
      * @param list<ContactSight> $contacts in order of time
      * @param string|null $cover what the spot lies under
      * @param float $clearSeconds of the eclipse with the whole disc free
+     * @param bool $isDrawn whether the plan has anything that could hide the Sun
      * @param float $wholeSeconds of the eclipse with the whole disc above a level horizon
      */
     private function __construct(
@@ -33,6 +34,7 @@ final readonly class SpotOutlook
         public ?string $cover,
         public float $clearSeconds,
         public float $wholeSeconds,
+        public bool $isDrawn,
     ) {}
 
     public static function from(PlanPoint $at, float $eyeM, SitePlan $plan, SunTrack $track, LocalCircumstances $circumstances): self
@@ -57,6 +59,7 @@ final readonly class SpotOutlook
             $skyline->cover,
             $clear->clearSeconds($from, $to),
             ClearSky::from(Skyline::level(), $track)->clearSeconds($from, $to),
+            $plan->obstacles() !== [] || $plan->horizon->points !== [],
         );
     }
 
@@ -80,6 +83,9 @@ final readonly class SpotOutlook
             foreach (self::byName(array_values(array_filter($this->contacts, static fn(ContactSight $c): bool => $c->isInDoubt))) as $name => $contacts) {
                 $findings[] = new Finding(Level::Hold, ':contacts clear, but :name is so close that it hangs on the measuring.', 'Measure it better, or move away from it.', Source::Plan, ['contacts' => implode(', ', $contacts), 'name' => $name]);
             }
+        }
+        if (!$this->isDrawn) {
+            $findings[] = new Finding(Level::Hold, 'No building, wall, tree or far horizon is drawn: nothing is known of what stands before the Sun.', 'Draw what stands towards the Sun, with its height.', Source::Plan);
         }
         if ($findings === [] && $this->wholeSeconds - $this->clearSeconds > 1) {
             $findings[] = new Finding(Level::Hold, 'No contact is lost, but for a while the Sun is hidden.', 'Tell people when, or move.', Source::Plan);

@@ -145,6 +145,8 @@ final class ClearSkyTest extends SiteTestCase
         $sure = SpotOutlook::from(self::here(-500, 0), 1.5, SitePlan::of([$wall], HorizonProfile::level(), 0.5), $track, $circumstances);
         self::assertSame(Level::Yes, $sure->verdict()->level);
         self::assertEqualsWithDelta($sure->wholeSeconds, $sure->clearSeconds, 1e-6);
+        $empty = SpotOutlook::from(self::here(), 1.5, self::plan(), $track, $circumstances);
+        self::assertSame(Level::Hold, $empty->verdict()->level, 'a plan without anything proves nothing');
     }
 
     public function testShadowOfAPole(): void
