@@ -44,7 +44,7 @@ final readonly class LookPage
             array_map(static fn(ContactSight $c): array => self::contact($c, $site), $outlook->contacts),
             Panorama::of($place, $outlook, $site),
             __(':east m east, :north m north of the event\'s place, eyes :eye m up', [
-                'east' => Words::signed($place->at()->eastM), 'north' => Words::signed($place->at()->northM), 'eye' => number_format($place->heightM, 1),
+                'east' => Words::signed($place->at()->eastM), 'north' => Words::signed($place->at()->northM), 'eye' => number_format($place->heightM, 2),
             ]),
         );
     }

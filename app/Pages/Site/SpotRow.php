@@ -34,7 +34,7 @@ final readonly class SpotRow
         return new self(
             $place->name,
             KindWords::of($place->kind),
-            number_format($place->heightM, 1) . ' m',
+            number_format($place->heightM, 2) . ' m',
             $place->kind->wantsShade() ? $outlook->shadeVerdict() : $outlook->verdict(),
             array_map(static fn(Hiding $h): string => HidingWords::line($h, $site), $outlook->hidings),
             self::lost($place, $outlook),
