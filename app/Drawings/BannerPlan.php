@@ -22,11 +22,11 @@ final readonly class BannerPlan
     /** @param list<CutHole> $holes */
     public static function of(Facade $facade, array $holes): self
     {
-        $scale = PaperScale::fitting($facade->widthM(), $facade->headM);
+        $scale = PaperScale::fitting($facade->widthM, $facade->headM);
 
         return new self(
             $scale->oneTo,
-            $scale->mm($facade->widthM()),
+            $scale->mm($facade->widthM),
             $scale->mm($facade->headM - $facade->sillM),
             $scale->mm($facade->headM),
             array_map(static fn(CutHole $h): array => [

@@ -28,7 +28,7 @@ final readonly class BeamDrawing
         $length = $beam->from->distanceM($beam->to);
         $walls = [];
         foreach ($plan->obstacles() as $obstacle) {
-            foreach ($obstacle->edges() as [$a, $b]) {
+            foreach ($obstacle->edges as [$a, $b]) {
                 $along = Plane::crossing($beam->from, $beam->to, $a, $b);
                 if ($along !== null) {
                     $walls[] = ['x' => round($along * $length, 2), 'heightM' => $obstacle->heightM, 'name' => $obstacle->name];

@@ -47,6 +47,6 @@ final class PlanFeatures
     /** @return list<PlanPoint> an area's corners as RFC 7946 wants them; other points as they are */
     private static function counterclockwise(Thing $thing): array
     {
-        return $thing->kind->shape() === Shape::Area && $thing->isClockwise() ? array_reverse($thing->points) : $thing->points;
+        return $thing->kind->shape() === Shape::Area && $thing->isClockwise ? array_reverse($thing->points) : $thing->points;
     }
 }

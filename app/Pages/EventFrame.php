@@ -22,6 +22,7 @@ final readonly class EventFrame
     private function __construct(
         public Event $event,
         public LocalEclipse $here,
+        public EventSite $site,
         public ShadowRibbon $ribbon,
         public array $stages,
     ) {}
@@ -32,7 +33,7 @@ final readonly class EventFrame
         $site = EventSite::of($event, $here);
         $outlook = $site->plan->things === [] ? null : $site->outlookFrom($site->mainPlace());
 
-        return new self($event, $here, ShadowRibbon::of($here, $outlook === null ? [] : $outlook->hidings, Date::now()), [
+        return new self($event, $here, $site, ShadowRibbon::of($here, $outlook === null ? [] : $outlook->hidings, Date::now()), [
             new Stage('sky', __('Sky'), route('sky.show', $event), self::skyToDo($here)),
             new Stage('site', __('Site'), route('site.show', $event), self::siteToDo($outlook)),
             new Stage('eyewear', __('Glasses'), route('eyewear.index', $event), self::glassesToDo($event)),

@@ -43,7 +43,7 @@ final readonly class CutHole
         if ($aside === null || $eyes === []) {
             return [];
         }
-        $room = $banner->facade->widthM() - 2 * Banner::RIM_M - Banner::HOLE_WIDTH_M;
+        $room = $banner->facade->widthM - 2 * Banner::RIM_M - Banner::HOLE_WIDTH_M;
         $count = max(1, (int) floor($room / self::APART_M) + 1);
         $begin = Banner::RIM_M + Banner::HOLE_WIDTH_M / 2 + ($room - ($count - 1) * self::APART_M) / 2;
         $who = array_keys($eyes);

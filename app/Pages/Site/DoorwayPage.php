@@ -94,7 +94,7 @@ final readonly class DoorwayPage
     private static function facing(Facade $facade, EventSite $site): array
     {
         $lit = array_values(array_filter($site->eclipseTrack->places(60.0), static fn(SunPlace $s): bool => $s->isUp() && $facade->isFacing($s)));
-        $bearing = $facade->bearingDeg();
+        $bearing = $facade->bearingDeg;
 
         return [
             'name' => $facade->name,
@@ -111,7 +111,7 @@ final readonly class DoorwayPage
             $states = array_unique(array_map(static fn(Run $run): string => $run->state->value, array_merge([], ...array_values($runs))));
 
             return in_array(BannerState::NotFacing->value, $states, true) && array_diff($states, [BannerState::NotFacing->value, BannerState::SunDown->value]) === []
-                ? __('“:name” does not face the Sun: it looks :way, and the Sun is on the other side.', ['name' => $facade->name, 'way' => Compass::nearest($facade->bearingDeg())->value])
+                ? __('“:name” does not face the Sun: it looks :way, and the Sun is on the other side.', ['name' => $facade->name, 'way' => Compass::nearest($facade->bearingDeg)->value])
                 : __('Nobody sees the Sun through a banner in “:name”.', ['name' => $facade->name]);
         }
         $times = array_map(static fn(Run $run): float => $run->from->julianDateUt, $works);

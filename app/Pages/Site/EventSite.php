@@ -17,18 +17,21 @@ use KeenShadow\Core\Site\Thing;
 use KeenShadow\Core\Site\ThingKind;
 
 /** An event's site: its plan and the Sun over it, for the ribbon's span and for the eclipse alone; the one way from the models to the core for every page about the site. */
-final readonly class EventSite
+final class EventSite
 {
     /** What a plan starts with: paced out rather than taped. */
     private const FIRST_ACCURACY_M = 0.5;
 
+    /** @var array<string, SpotOutlook> by place: ribbon, table and look ask for the same */
+    private array $outlooks = [];
+
     private function __construct(
-        public Event $event,
-        public LocalEclipse $here,
-        public SitePlan $plan,
-        public SunTrack $track,
-        public SunTrack $eclipseTrack,
-        public PlanFrame $frame,
+        public readonly Event $event,
+        public readonly LocalEclipse $here,
+        public readonly SitePlan $plan,
+        public readonly SunTrack $track,
+        public readonly SunTrack $eclipseTrack,
+        public readonly PlanFrame $frame,
     ) {}
 
     public static function of(Event $event, LocalEclipse $here): self
@@ -73,8 +76,10 @@ final readonly class EventSite
     public function outlookFrom(Thing $place): SpotOutlook
     {
         // A screen hangs on its wall: the Sun is looked for from just before it.
-        $at = $place->kind === ThingKind::Screen ? Facade::at($place->at(), $this->plan)?->before($place->at()) : null;
+        $wall = $place->kind === ThingKind::Screen ? Facade::at($place->at(), $this->plan) : null;
+        $at = $wall === null ? $place->at() : $wall->before($place->at());
 
-        return SpotOutlook::from($at ?? $place->at(), $place->heightM, $this->plan, $this->track, $this->here->circumstances);
+        return $this->outlooks["{$at->eastM} {$at->northM} {$place->heightM}"]
+            ??= SpotOutlook::from($at, $place->heightM, $this->plan, $this->track, $this->here->circumstances);
     }
 }

@@ -57,7 +57,7 @@ final readonly class MirrorPage
         }
         $wall = Facade::at($screen->at(), $site->plan);
         // A screen that hangs at no wall is turned to the mirror.
-        $wallBearing = $wall?->bearingDeg() ?? $screen->at()->bearingDeg($mirror->at());
+        $wallBearing = $wall->bearingDeg ?? $screen->at()->bearingDeg($mirror->at());
         $sun = $site->track->atTime($moment);
         $aimed = static fn(SunPlace $s): FlatMirror => FlatMirror::aimed($s, $site->track, $mirror, $screen, $wallBearing);
         $beam = new Beam($mirror->at(), $mirror->heightM, $screen->at(), $screen->heightM);

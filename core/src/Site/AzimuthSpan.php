@@ -9,8 +9,8 @@ use KeenShadow\Core\Geometry\Angle;
 /** The azimuths over which the Sun moves: what stands elsewhere need not be looked at. */
 final readonly class AzimuthSpan
 {
-    /** For the disc's own width and for rounding. */
-    private const BESIDE_DEG = 2.0;
+    /** For rounding. */
+    private const BESIDE_DEG = 1.0;
 
     private function __construct(
         private float $middleDeg,
@@ -21,16 +21,18 @@ final readonly class AzimuthSpan
     public static function of(array $places): self
     {
         $first = $places[0]->azimuthDeg;
-        $running = $least = $most = 0.0;
+        $running = $least = $most = $disc = 0.0;
         $before = $first;
         foreach ($places as $place) {
             $running += rad2deg(Angle::signedRad(deg2rad($place->azimuthDeg - $before)));
             $before = $place->azimuthDeg;
             $least = min($least, $running);
             $most = max($most, $running);
+            // Near the zenith the disc spans many degrees of azimuth.
+            $disc = max($disc, $place->semidiameterDeg / max(0.01, cos(deg2rad($place->altitudeDeg))));
         }
 
-        return new self($first + ($least + $most) / 2, ($most - $least) / 2 + self::BESIDE_DEG);
+        return new self($first + ($least + $most) / 2, ($most - $least) / 2 + $disc + self::BESIDE_DEG);
     }
 
     /** Whether any of a thing, or of what it may reach beside itself, lies in these directions. */

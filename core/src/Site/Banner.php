@@ -64,8 +64,8 @@ final readonly class Banner
             !$sun->isUp() => BannerState::SunDown,
             $height > $this->facade->headM - self::RIM_M => BannerState::AboveLintel,
             $height < $this->facade->sillM + self::RIM_M => BannerState::BelowSill,
-            abs((float) $this->holeToTheRightM($sun)) > $this->facade->widthM() - 2 * self::RIM_M => BannerState::PastJamb,
-            $this->plan->skylineFrom($this->facade->outside(), $height)->sightOf($sun) !== Sight::Clear => BannerState::Blocked,
+            abs((float) $this->holeToTheRightM($sun)) > $this->facade->widthM - 2 * self::RIM_M => BannerState::PastJamb,
+            $this->skylineTowards($sun, $height)->sightOf($sun) !== Sight::Clear => BannerState::Blocked,
             default => BannerState::Works,
         };
     }
@@ -73,12 +73,18 @@ final readonly class Banner
     /** What stands outside before the Sun, for an eye whose look is blocked; null is the far horizon. */
     public function blockedBy(float $eyeM, SunPlace $sun): ?string
     {
-        return $this->plan->skylineFrom($this->facade->outside(), $this->holeHeightM($eyeM, $sun) ?? $eyeM)->boundBefore($sun);
+        return $this->skylineTowards($sun, $this->holeHeightM($eyeM, $sun) ?? $eyeM)->boundBefore($sun);
     }
 
     /** @return list<Run<BannerState>> */
     public function runsFor(float $eyeM, SunTrack $track): array
     {
         return Timeline::runs($track, self::STEP_SECONDS, fn(SunPlace $sun): BannerState => $this->stateFor($eyeM, $sun));
+    }
+
+    /** Only what stands before the Sun is looked at: the hole moves with it, so that each moment has a skyline of its own. */
+    private function skylineTowards(SunPlace $sun, float $holeM): Skyline
+    {
+        return Skyline::from($this->facade->outside(), $holeM, $this->plan->obstacles(), $this->plan->horizon, 0.0, AzimuthSpan::of([$sun]));
     }
 }

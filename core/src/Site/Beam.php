@@ -33,7 +33,7 @@ final readonly class Beam
         $nearest = 1.0 - self::AT_TARGET_M / max(self::AT_TARGET_M, $this->from->distanceM($this->to));
         $first = null;
         foreach ($plan->obstacles() as $obstacle) {
-            foreach ($obstacle->edges() as [$a, $b]) {
+            foreach ($obstacle->edges as [$a, $b]) {
                 $along = Plane::crossing($this->from, $this->to, $a, $b);
                 if ($along !== null && $along < $nearest && $this->heightM($along) < $obstacle->heightM) {
                     $nearest = $along;

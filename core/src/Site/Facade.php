@@ -14,6 +14,10 @@ final readonly class Facade
     /** Just outside, where the sky is looked at. */
     private const OUTSIDE_M = 0.1;
 
+    public float $widthM;
+    /** Direction in which it looks. */
+    public float $bearingDeg;
+
     /** @param PlanPoint $left as seen from inside, looking out */
     private function __construct(
         public string $name,
@@ -21,7 +25,10 @@ final readonly class Facade
         public PlanPoint $right,
         public float $sillM,
         public float $headM,
-    ) {}
+    ) {
+        $this->widthM = $left->distanceM($right);
+        $this->bearingDeg = Angle::positiveDeg($left->bearingDeg($right) - 90);
+    }
 
     /** Outside is away from the building whose wall it is; without one, to the right of the way from a to b. */
     public static function of(string $name, PlanPoint $a, PlanPoint $b, float $sillM, float $headM, SitePlan $plan): self
@@ -46,7 +53,7 @@ final readonly class Facade
         $facades = array_map(static fn(Thing $t): self => self::of($t->name, $t->points[0], $t->points[1], $t->sillM, $t->heightM, $plan), $plan->openings());
         foreach ($plan->obstacles() as $thing) {
             if ($thing->kind === ThingKind::Building) {
-                foreach ($thing->edges() as $i => [$a, $b]) {
+                foreach ($thing->edges as $i => [$a, $b]) {
                     $facades[] = self::of($thing->name . ' ' . ($i + 1), $a, $b, 0.0, $thing->heightM, $plan);
                 }
             }
@@ -62,7 +69,7 @@ final readonly class Facade
             if ($thing->kind === ThingKind::Tree) {
                 continue;
             }
-            foreach ($thing->edges() as [$a, $b]) {
+            foreach ($thing->edges as [$a, $b]) {
                 if (Plane::distanceM($point, $a, $b) <= self::PROBE_M) {
                     return self::of($thing->name, $a, $b, 0.0, $thing->heightM, $plan);
                 }
@@ -72,21 +79,10 @@ final readonly class Facade
         return null;
     }
 
-    public function widthM(): float
-    {
-        return $this->left->distanceM($this->right);
-    }
-
-    /** Direction in which it looks. */
-    public function bearingDeg(): float
-    {
-        return Angle::positiveDeg($this->left->bearingDeg($this->right) - 90);
-    }
-
     /** How far the Sun stands to the right of straight out, −180 … 180; beyond ±90 it shines on the other side. */
     public function sunToTheRightDeg(SunPlace $sun): float
     {
-        return rad2deg(Angle::signedRad(deg2rad($sun->azimuthDeg - $this->bearingDeg())));
+        return rad2deg(Angle::signedRad(deg2rad($sun->azimuthDeg - $this->bearingDeg)));
     }
 
     public function isFacing(SunPlace $sun): bool
@@ -109,6 +105,6 @@ final readonly class Facade
     /** A point at the wall, taken just outside. */
     public function before(PlanPoint $point): PlanPoint
     {
-        return $point->travel($this->bearingDeg(), self::PROBE_M + self::OUTSIDE_M);
+        return $point->travel($this->bearingDeg, self::PROBE_M + self::OUTSIDE_M);
     }
 }

@@ -25,7 +25,7 @@ final class ShadowOnGround
 
         return array_map(
             static fn(array $edge): array => [$edge[0], $edge[1], $edge[1]->travel($bearing, $length), $edge[0]->travel($bearing, $length)],
-            $thing->edges(),
+            $thing->edges,
         );
     }
 

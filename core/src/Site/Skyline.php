@@ -49,8 +49,8 @@ final readonly class Skyline
                 $cover ??= $obstacle->name;
             }
             // Of a closed outline only the walls that look to the eye are met first.
-            $near = $obstacle->kind === ThingKind::Wall ? 0 : ($obstacle->isClockwise() ? 1 : -1);
-            foreach ($obstacle->edges() as [$a, $b]) {
+            $near = $obstacle->kind === ThingKind::Wall ? 0 : ($obstacle->isClockwise ? 1 : -1);
+            foreach ($obstacle->edges as [$a, $b]) {
                 if ($near * Plane::side($a, $b, $point) < 0) {
                     continue;
                 }

@@ -101,8 +101,8 @@ final readonly class SpotMap
             if ($obstacle->heightM <= $eyeM) {
                 continue;
             }
-            $edges = $obstacle->edges();
-            $isLeft = $obstacle->kind === ThingKind::Wall ? null : !$obstacle->isClockwise();
+            $edges = $obstacle->edges;
+            $isLeft = $obstacle->kind === ThingKind::Wall ? null : !$obstacle->isClockwise;
             foreach ($edges as [$a, $b]) {
                 $walls[] = [
                     ($a->eastM - $southWest->eastM) / $cell,

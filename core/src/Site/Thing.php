@@ -27,6 +27,10 @@ final readonly class Thing
     public PlanPoint $middle;
     /** No corner is farther from the middle. */
     public float $reachM;
+    /** Whether its corners go round clockwise as seen from above; of no meaning for a line. */
+    public bool $isClockwise;
+    /** @var list<array{PlanPoint, PlanPoint}> the walls it has on the ground, each from one corner to the next */
+    public array $edges;
 
     /**
      * @param list<PlanPoint> $points corners of an area, ends and bends of a line, the one point of a tree or a place
@@ -50,6 +54,8 @@ final readonly class Thing
             array_sum(array_map(static fn(PlanPoint $p): float => $p->northM, $points)) / $n,
         );
         $this->reachM = max([0.0, ...array_map($this->middle->distanceM(...), $this->corners)]);
+        $this->edges = $this->wallsBetweenCorners();
+        $this->isClockwise = array_sum(array_map(static fn(array $edge): float => Plane::side($points[0], $edge[0], $edge[1]), $this->edges)) < 0;
     }
 
     /**
@@ -80,39 +86,17 @@ final readonly class Thing
         return $this->points[0];
     }
 
-    /**
-     * The walls it has on the ground, each from one corner to the next.
-     *
-     * @return list<array{PlanPoint, PlanPoint}>
-     */
-    public function edges(): array
-    {
-        $edges = [];
-        foreach ($this->corners as $i => $corner) {
-            if (isset($this->corners[$i + 1])) {
-                $edges[] = [$corner, $this->corners[$i + 1]];
-            } elseif ($this->isClosed()) {
-                $edges[] = [$corner, $this->corners[0]];
-            }
-        }
-
-        return $edges;
-    }
-
-    /** Whether an area's corners go round clockwise as seen from above. */
-    public function isClockwise(): bool
-    {
-        return array_sum(array_map(fn(array $edge): float => Plane::side($this->at(), $edge[0], $edge[1]), $this->edges())) < 0;
-    }
-
     /** Whether a point lies inside its outline (ray crossing; Hormann & Agathos, Computational Geometry 20 (2001) 131). */
     public function contains(PlanPoint $point): bool
     {
         if ($this->kind->shape() !== Shape::Area) {
             return $this->kind === ThingKind::Tree && $this->at()->distanceM($point) < $this->crownM();
         }
+        if ($this->middle->distanceM($point) > $this->reachM) {
+            return false;
+        }
         $inside = false;
-        foreach ($this->edges() as [$a, $b]) {
+        foreach ($this->edges as [$a, $b]) {
             if (($a->northM > $point->northM) !== ($b->northM > $point->northM)
                 && $point->eastM < $a->eastM + ($b->eastM - $a->eastM) * ($point->northM - $a->northM) / ($b->northM - $a->northM)) {
                 $inside = !$inside;
@@ -187,5 +171,20 @@ final readonly class Thing
         if (!is_finite($value) || $value < $least || $value > $most) {
             throw SiteException::outOfRange($field, $what, $value, $least, $most);
         }
+    }
+
+    /** @return list<array{PlanPoint, PlanPoint}> */
+    private function wallsBetweenCorners(): array
+    {
+        $edges = [];
+        foreach ($this->corners as $i => $corner) {
+            if (isset($this->corners[$i + 1])) {
+                $edges[] = [$corner, $this->corners[$i + 1]];
+            } elseif ($this->isClosed()) {
+                $edges[] = [$corner, $this->corners[0]];
+            }
+        }
+
+        return $edges;
     }
 }

@@ -23,10 +23,10 @@ final class IndoorsAndMirrorTest extends SiteTestCase
         $plan = $this->school();
         foreach ([[[2, 0], [4, 0]], [[4, 0], [2, 0]]] as [$a, $b]) {
             $door = Facade::of('door', self::here(...$a), self::here(...$b), 0, 2.1, $plan);
-            self::assertEqualsWithDelta(180.0, $door->bearingDeg(), 1e-9);
+            self::assertEqualsWithDelta(180.0, $door->bearingDeg, 1e-9);
             self::assertSame(4.0, $door->left->eastM, 'looking south the left hand is in the east');
         }
-        self::assertEqualsWithDelta(90.0, Facade::of('free', self::here(0, 2), self::here(0, 0), 0, 2, self::plan())->bearingDeg() - 180, 1e-9);
+        self::assertEqualsWithDelta(90.0, Facade::of('free', self::here(0, 2), self::here(0, 0), 0, 2, self::plan())->bearingDeg - 180, 1e-9);
         self::assertSame(['door', 'school 1', 'school 2', 'school 3', 'school 4'], array_map(static fn(Facade $f): string => $f->name, Facade::allOf($this->school(true))));
         self::assertEqualsWithDelta(-30.0, Facade::allOf($this->school(true))[0]->sunToTheRightDeg(self::sun(150, 20)), 1e-9);
     }

@@ -8,7 +8,6 @@ use App\Http\Requests\Site\DoorwayRequest;
 use App\Models\Event;
 use App\Pages\EventFrame;
 use App\Pages\Site\DoorwayPage;
-use App\Pages\Site\EventSite;
 use App\Pages\Sky\Eclipses;
 use Illuminate\View\View;
 
@@ -22,7 +21,7 @@ final class DoorwayController
         return view($request->ajax() ? 'site.doorway-answer' : 'site.doorway', [
             'frame' => $frame,
             'request' => $request,
-            'page' => DoorwayPage::of(EventSite::of($event, $frame->here), $request->word('facade'), $request->length('distance_m'), $request->eyes(), $request->moment($frame->here)),
+            'page' => DoorwayPage::of($frame->site, $request->word('facade'), $request->length('distance_m'), $request->eyes(), $request->moment($frame->here)),
         ]);
     }
 }

@@ -31,7 +31,7 @@ final class FileController
 
         return view('site.files', [
             'frame' => $frame,
-            'spot' => EventSite::of($event, $frame->here)->mainPlace()->name,
+            'spot' => $frame->site->mainPlace()->name,
             'reading' => $event->positionReadings()->orderByDesc('id')->first(),
         ]);
     }

@@ -7,7 +7,6 @@ namespace App\Http\Controllers\Site;
 use App\Http\Requests\Site\MirrorRequest;
 use App\Models\Event;
 use App\Pages\EventFrame;
-use App\Pages\Site\EventSite;
 use App\Pages\Site\MirrorPage;
 use App\Pages\Sky\Eclipses;
 use Illuminate\View\View;
@@ -22,7 +21,7 @@ final class MirrorController
         return view($request->ajax() ? 'site.mirror-answer' : 'site.mirror', [
             'frame' => $frame,
             'request' => $request,
-            'page' => MirrorPage::of(EventSite::of($event, $frame->here), $request->word('mirror'), $request->word('screen'), $request->length('opening_mm'), $request->length('screen_m'), $request->moment($frame->here)),
+            'page' => MirrorPage::of($frame->site, $request->word('mirror'), $request->word('screen'), $request->length('opening_mm'), $request->length('screen_m'), $request->moment($frame->here)),
         ]);
     }
 }

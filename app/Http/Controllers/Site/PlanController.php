@@ -35,7 +35,7 @@ final class PlanController
         }
         $frame = EventFrame::of($event, $this->eclipses);
 
-        return view('site.show', ['frame' => $frame, 'page' => SitePage::of(EventSite::of($event, $frame->here), $request->spot(), $request->boolean('best'))]);
+        return view('site.show', ['frame' => $frame, 'page' => SitePage::of($frame->site, $request->spot(), $request->boolean('best'))]);
     }
 
     public function update(PlanRequest $request, Event $event, #[CurrentUser] User $user): View|RedirectResponse|Response

@@ -7,7 +7,6 @@ namespace App\Http\Controllers\Site;
 use App\Http\Requests\Site\ShadowRequest;
 use App\Models\Event;
 use App\Pages\EventFrame;
-use App\Pages\Site\EventSite;
 use App\Pages\Site\ShadowPage;
 use App\Pages\Sky\Eclipses;
 use Illuminate\View\View;
@@ -23,7 +22,7 @@ final class ShadowController
         return view($request->ajax() ? 'site.shadows-answer' : 'site.shadows', [
             'frame' => $frame,
             'request' => $request,
-            'page' => ShadowPage::of(EventSite::of($event, $frame->here), $request->length('pole_m'), LongTube::of($request->length('tube_m'), $request->length('lower_end_m')), $request->length('prop_m')),
+            'page' => ShadowPage::of($frame->site, $request->length('pole_m'), LongTube::of($request->length('tube_m'), $request->length('lower_end_m')), $request->length('prop_m')),
         ]);
     }
 }
