@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Drawings;
 
 use KeenShadow\Core\Site\Beam;
-use KeenShadow\Core\Site\Plane;
+use KeenShadow\Core\Site\PlanLines;
 use KeenShadow\Core\Site\SitePlan;
 
 /** The beam from the side, one scale for both directions. Metres; x along the ground from the mirror, y downwards from the ground. */
@@ -29,7 +29,7 @@ final readonly class BeamDrawing
         $walls = [];
         foreach ($plan->obstacles() as $obstacle) {
             foreach ($obstacle->edges as [$a, $b]) {
-                $along = Plane::crossing($beam->from, $beam->to, $a, $b);
+                $along = PlanLines::crossing($beam->from, $beam->to, $a, $b);
                 if ($along !== null) {
                     $walls[] = ['x' => round($along * $length, 2), 'heightM' => $obstacle->heightM, 'name' => $obstacle->name];
                 }

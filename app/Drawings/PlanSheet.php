@@ -50,6 +50,9 @@ final readonly class PlanSheet
         public float $observerX,
         public float $observerY,
         public float $barM,
+        public string $bar,
+        public float $barX,
+        public float $barY,
     ) {}
 
     public static function of(EventSite $site, Thing $observer): self
@@ -65,6 +68,7 @@ final readonly class PlanSheet
                 $rays[$i]['label'] = '';
             }
         }
+        $bar = self::niceLength($width / 5);
         $shapes = [];
         foreach (self::namedInOrder($site->plan->things) as $index => $thing) {
             $shapes[$index] = PlanShape::of($index, $thing, $labels, $letter);
@@ -73,7 +77,7 @@ final readonly class PlanSheet
         $grounds = array_values(array_filter($shapes, static fn(PlanShape $s): bool => $s->isGround));
         $standing = array_values(array_filter($shapes, static fn(PlanShape $s): bool => !$s->isGround));
         usort($standing, static fn(PlanShape $a, PlanShape $b): int => [$a->shape === 'point', $a->index] <=> [$b->shape === 'point', $b->index]);
-        return new self($left, $top, $width, $height, $letter, $grounds, $standing, $rays, (int) array_search($observer, $site->plan->things, true), $at['x'], $at['y'], self::niceLength($width / 5));
+        return new self($left, $top, $width, $height, $letter, $grounds, $standing, $rays, (int) array_search($observer, $site->plan->things, true), $at['x'], $at['y'], $bar, self::bar($left + $letter, $top + $height - $letter, $bar, $letter / 3), round($left + $letter + $bar / 2, 2), round($top + $height - 1.5 * $letter, 2));
     }
 
     /**
@@ -190,6 +194,12 @@ final readonly class PlanSheet
         }
 
         return $moments;
+    }
+
+    /** SVG path of a scale bar with a tick at each end. */
+    private static function bar(float $left, float $base, float $length, float $tick): string
+    {
+        return sprintf('M%.2f %.2fv%.2fM%.2f %.2fh%.2fM%.2f %.2fv%.2f', $left, $base - $tick, 2 * $tick, $left, $base, $length, $left + $length, $base - $tick, 2 * $tick);
     }
 
     /** The longest of 1, 2, 5, 10, 20 … m that is not longer than asked. */

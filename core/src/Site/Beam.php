@@ -34,7 +34,7 @@ final readonly class Beam
         $first = null;
         foreach ($plan->obstacles() as $obstacle) {
             foreach ($obstacle->edges as [$a, $b]) {
-                $along = Plane::crossing($this->from, $this->to, $a, $b);
+                $along = PlanLines::crossing($this->from, $this->to, $a, $b);
                 if ($along !== null && $along < $nearest && $this->heightM($along) < $obstacle->heightM) {
                     $nearest = $along;
                     $first = $obstacle;
@@ -71,7 +71,7 @@ final readonly class Beam
             }
             $middle = $thing->middle;
             $reach = $thing->kind->isOpening() ? $thing->points[0]->distanceM($thing->points[1]) / 2 : 0.0;
-            if (Plane::distanceM($middle, $this->from, $this->to) > self::BESIDE_M + $reach) {
+            if (PlanLines::distanceM($middle, $this->from, $this->to) > self::BESIDE_M + $reach) {
                 continue;
             }
             $height = $this->heightM($this->alongOf($middle));

@@ -70,7 +70,7 @@ final readonly class Facade
                 continue;
             }
             foreach ($thing->edges as [$a, $b]) {
-                if (Plane::distanceM($point, $a, $b) <= self::PROBE_M) {
+                if (PlanLines::distanceM($point, $a, $b) <= self::PROBE_M) {
                     return self::of($thing->name, $a, $b, 0.0, $thing->heightM, $plan);
                 }
             }

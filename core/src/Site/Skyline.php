@@ -51,7 +51,7 @@ final readonly class Skyline
             // Of a closed outline only the walls that look to the eye are met first.
             $near = $obstacle->kind === ThingKind::Wall ? 0 : ($obstacle->isClockwise ? 1 : -1);
             foreach ($obstacle->edges as [$a, $b]) {
-                if ($near * Plane::side($a, $b, $point) < 0) {
+                if ($near * PlanLines::side($a, $b, $point) < 0) {
                     continue;
                 }
                 $wall = WallSeen::from($point, $a, $b, $above, $obstacle->name, $grownM);

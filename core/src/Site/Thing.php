@@ -55,7 +55,7 @@ final readonly class Thing
         );
         $this->reachM = max([0.0, ...array_map($this->middle->distanceM(...), $this->corners)]);
         $this->edges = $this->wallsBetweenCorners();
-        $this->isClockwise = array_sum(array_map(static fn(array $edge): float => Plane::side($points[0], $edge[0], $edge[1]), $this->edges)) < 0;
+        $this->isClockwise = array_sum(array_map(static fn(array $edge): float => PlanLines::side($points[0], $edge[0], $edge[1]), $this->edges)) < 0;
     }
 
     /**
@@ -157,7 +157,7 @@ final readonly class Thing
         for ($i = 0; $i < $n; ++$i) {
             for ($j = $i + 2; $j < $n; ++$j) {
                 // Neighbours share a corner.
-                if (($j + 1) % $n !== $i && Plane::cross($points[$i], $points[($i + 1) % $n], $points[$j], $points[($j + 1) % $n])) {
+                if (($j + 1) % $n !== $i && PlanLines::cross($points[$i], $points[($i + 1) % $n], $points[$j], $points[($j + 1) % $n])) {
                     return true;
                 }
             }

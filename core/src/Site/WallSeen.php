@@ -46,7 +46,7 @@ final readonly class WallSeen
     /** @return self|null null when the eye looks along it */
     public static function from(PlanPoint $eye, PlanPoint $a, PlanPoint $b, float $aboveM, string $name, float $grownM = 0.0): ?self
     {
-        if (Plane::side($eye, $a, $b) > 0) {
+        if (PlanLines::side($eye, $a, $b) > 0) {
             // Clockwise as seen from the eye.
             [$a, $b] = [$b, $a];
         }
@@ -55,7 +55,7 @@ final readonly class WallSeen
         $ex = $b->eastM - $a->eastM;
         $ey = $b->northM - $a->northM;
         $crossed = $px * $ey - $py * $ex;
-        $nearest = Plane::distanceM($eye, $a, $b);
+        $nearest = PlanLines::distanceM($eye, $a, $b);
         if (abs($crossed) < 1e-9 * max(1.0, hypot($ex, $ey))) {
             return null;
         }

@@ -1,7 +1,9 @@
-import { metres, middleOf, niceLength, set } from "./shapes.js";
+import { barPath, metres, middleOf, niceLength, set } from "./shapes.js";
 
 const LETTER_PX = 13;
 const BAR_PX = 110;
+const BAR_EDGE_PX = 10;
+const BAR_TICK_PX = 5;
 const CLOSEST_M = 8;
 const FARTHEST_M = 4000;
 
@@ -26,10 +28,12 @@ export function sheet() {
             const plan = this.part("plan");
             plan.setAttribute("viewBox", `${x} ${y} ${width} ${height}`);
             this.part("drawn").setAttribute("font-size", LETTER_PX * this.metresPerPx());
-            const metres = niceLength(BAR_PX * this.metresPerPx());
-            const px = metres / this.metresPerPx();
-            this.part("bar").setAttribute("d", `M1 2V12M1 7H${px}M${px} 2V12`);
-            this.part("barWords").textContent = `${metres} m`;
+            const perPx = this.metresPerPx();
+            const length = niceLength(BAR_PX * perPx);
+            const [left, base] = [x + BAR_EDGE_PX * perPx, y + height - BAR_EDGE_PX * perPx];
+            this.part("bar").setAttribute("d", barPath(left, base, length, BAR_TICK_PX * perPx));
+            set(this.part("barWords"), { x: left + length / 2, y: base - BAR_TICK_PX * 1.6 * perPx });
+            this.part("barWords").textContent = `${length} m`;
         },
 
         metresPerPx() {

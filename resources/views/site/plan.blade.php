@@ -67,12 +67,13 @@
                 @endforeach
             </g>
         @endif
+        <path class="plan-bar" data-part="bar" d="{{ $page->sheet->bar }}" vector-effect="non-scaling-stroke"/>
+        <text class="plan-bar-words" data-part="barWords" x="{{ $page->sheet->barX }}" y="{{ $page->sheet->barY }}" text-anchor="middle">{{ $page->sheet->barM }} m</text>
         <g data-part="handles"></g>
         <g data-part="pencil" class="plan-pencil"></g>
     </g>
 </svg>
 <div class="plan-foot">
-    <span class="plan-scale"><svg width="120" height="14" aria-hidden="true"><path data-part="bar" class="screen-bar" d="M1 2V12M1 7H119M119 2V12" stroke-width="1.5"/></svg> <span data-part="barWords" data-metres="{{ $page->sheet->barM }}"></span></span>
     <span>{{ __('North up, grid 10 m. Rays: where the Sun stands; dashed where it is hidden from “:spot”.', ['spot' => $page->look->place->name]) }}</span>
 </div>
 <p class="plan-best">

@@ -117,6 +117,39 @@ final class SitePagesTest extends SiteTestCase
         $this->get(route('site.shadows', [$this->event, 'tube_m' => -1]))->assertSessionHasErrors('tube_m');
     }
 
+    /** @return array<string, array{string, float, float, string}> */
+    public static function oddPlaces(): array
+    {
+        return [
+            'the Sun near the zenith' => ['2027-08-02', 25.5, 33.2, 'Africa/Cairo'],
+            'the Sun across north' => ['2028-07-22', -33.87, 151.21, 'Australia/Sydney'],
+            'the Sun rises eclipsed' => ['2030-11-25', -22.56, 17.08, 'Africa/Windhoek'],
+            'low in the north in the night' => ['2026-08-12', 78.22, 15.65, 'Arctic/Longyearbyen'],
+            'across the date line' => ['2028-07-22', -41.29, 174.78, 'Pacific/Auckland'],
+        ];
+    }
+
+    /** Everywhere the Sun's way lies in the picture, and its azimuths run on. */
+    #[DataProvider('oddPlaces')]
+    public function testOddPlaces(string $date, float $lat, float $lon, string $zone): void
+    {
+        $this->event->update(['eclipse_date' => $date, 'lat' => $lat, 'lon' => $lon, 'timezone' => $zone]);
+        foreach (['show', 'doorway', 'mirror', 'shadows', 'files'] as $page) {
+            $this->get(route("site.{$page}", $this->event))->assertOk();
+        }
+        $site = $this->site();
+        $panorama = Panorama::of($site->mainPlace(), $site->outlookFrom($site->mainPlace()), $site);
+        self::assertNotEmpty($panorama->suns);
+        foreach ($panorama->track as $part) {
+            $xs = array_map(static fn(string $point): float => (float) $point, explode(' ', $part['points']));
+            self::assertGreaterThanOrEqual(0.0, min([INF, ...$xs]));
+            self::assertLessThanOrEqual(1000.0, max([-INF, ...$xs]));
+            foreach (array_slice($xs, 1) as $i => $x) {
+                self::assertLessThan(200.0, abs($x - $xs[$i]), 'no jump across the picture');
+            }
+        }
+    }
+
     /** @return list<array{string}> */
     public static function nonsense(): array
     {

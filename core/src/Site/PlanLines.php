@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace KeenShadow\Core\Site;
 
 /** Lines on the plan. */
-final class Plane
+final class PlanLines
 {
     /** Twice the area of the triangle a, b, c: positive when c lies to the left of the way from a to b. */
     public static function side(PlanPoint $a, PlanPoint $b, PlanPoint $c): float
