@@ -23,7 +23,7 @@ final readonly class PlanSheet
     private const LETTERS = 48;
     /** Length of the Sun's ray, and the room that a label takes, as fractions of the sheet. */
     private const RAY = 0.42;
-    private const LABEL_WIDTH = 0.15;
+    private const LABEL_WIDTH = 0.22;
     private const LABEL_HEIGHT = 0.05;
     /** From this sine of the azimuth on a label stands beside the ray's end. */
     private const ASIDE = 0.3;
