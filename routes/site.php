@@ -29,6 +29,7 @@ Route::prefix('events/{event}/site')->name('site.')->scopeBindings()->group(func
         Route::post('import', [FileController::class, 'import'])->name('import');
         Route::post('position/read', [PositionController::class, 'read'])->name('position.read');
         Route::post('position', [PositionController::class, 'use'])->name('position.use');
+        Route::post('sight', [PlanController::class, 'sight'])->name('sight');
         Route::post('undo', [PlanController::class, 'undo'])->name('undo');
         Route::post('redo', [PlanController::class, 'redo'])->name('redo');
     });

@@ -78,7 +78,8 @@ final class OutlineFile
             Shape::Point => ThingKind::Viewers,
         };
         $names = array_map(static fn(Thing $t): string => $t->name, $others);
-        $name = mb_substr($found->name === '' ? "{$kind->value} {$number}" : $found->name, 0, Thing::LONGEST_NAME);
+        $written = trim((string) preg_replace('/[[:cntrl:]]+/u', ' ', $found->name));
+        $name = mb_substr($written === '' ? "{$kind->value} {$number}" : $written, 0, Thing::LONGEST_NAME);
         $free = $name;
         for ($n = 2; in_array($free, $names, true); ++$n) {
             $free = mb_substr($name, 0, Thing::LONGEST_NAME - 5) . " ({$n})";

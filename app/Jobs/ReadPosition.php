@@ -35,6 +35,11 @@ final class ReadPosition implements ShouldQueue
         }
     }
 
+    public function failed(): void
+    {
+        $this->reading->update(['ended_at' => now(), 'fault' => __('The reading broke off.')]);
+    }
+
     /** @return array<string, mixed> */
     private static function fields(PositionAverage $average): array
     {

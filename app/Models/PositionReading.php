@@ -26,13 +26,34 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int|null $quality
  * @property int|null $satellites
  * @property string|null $fault why nothing was read
+ * @property CarbonImmutable $created_at
+ * @property CarbonImmutable $updated_at
  */
 final class PositionReading extends Model
 {
+    private const PATIENCE_SECONDS = 15;
+
     protected $fillable = ['event_id', 'seconds', 'began_at', 'ended_at', 'fixes', 'refused', 'lat', 'lon', 'height_m', 'scatter_m', 'doubt_m', 'quality', 'satellites', 'fault'];
 
     /** @var array<string, mixed> */
     protected $attributes = ['fixes' => 0, 'refused' => '{}'];
+
+    /** Nobody takes it up: no worker runs, or it is busy. */
+    public function waitsLong(): bool
+    {
+        return $this->began_at === null && $this->ended_at === null && $this->created_at < now()->subSeconds(self::PATIENCE_SECONDS);
+    }
+
+    /** It began and says nothing any more: its worker was stopped. */
+    public function brokeOff(): bool
+    {
+        return $this->began_at !== null && $this->ended_at === null && $this->updated_at < now()->subSeconds(self::PATIENCE_SECONDS);
+    }
+
+    public function isGoingOn(): bool
+    {
+        return $this->ended_at === null && !$this->brokeOff();
+    }
 
     /** @return BelongsTo<Event, $this> */
     public function event(): BelongsTo

@@ -95,9 +95,9 @@ final class AccessTest extends TestCase
     /** @return iterable<string, array{Role, array<string, int>}> */
     public static function roles(): iterable
     {
-        yield 'organiser' => [Role::Organiser, ['events.create' => 200, 'events.store' => 302, 'site.update' => 302, 'site.import' => 302, 'site.position.use' => 302, 'eyewear.create' => 200, 'eyewear.checks.store' => 302, 'viewers.create' => 200, 'viewers.store' => 302]];
-        yield 'checker' => [Role::Checker, ['events.create' => 403, 'events.store' => 403, 'site.update' => 403, 'site.import' => 403, 'site.position.use' => 403, 'eyewear.create' => 403, 'eyewear.checks.store' => 302, 'viewers.create' => 403, 'viewers.store' => 403]];
-        yield 'helper' => [Role::Helper, ['events.create' => 403, 'events.store' => 403, 'site.update' => 403, 'site.import' => 403, 'site.position.use' => 403, 'eyewear.create' => 403, 'eyewear.checks.store' => 403, 'viewers.create' => 403, 'viewers.store' => 403]];
+        yield 'organiser' => [Role::Organiser, ['events.create' => 200, 'events.store' => 302, 'site.update' => 302, 'site.import' => 302, 'site.sight' => 302, 'site.position.use' => 302, 'eyewear.create' => 200, 'eyewear.checks.store' => 302, 'viewers.create' => 200, 'viewers.store' => 302]];
+        yield 'checker' => [Role::Checker, ['events.create' => 403, 'events.store' => 403, 'site.update' => 403, 'site.import' => 403, 'site.sight' => 403, 'site.position.use' => 403, 'eyewear.create' => 403, 'eyewear.checks.store' => 302, 'viewers.create' => 403, 'viewers.store' => 403]];
+        yield 'helper' => [Role::Helper, ['events.create' => 403, 'events.store' => 403, 'site.update' => 403, 'site.import' => 403, 'site.sight' => 403, 'site.position.use' => 403, 'eyewear.create' => 403, 'eyewear.checks.store' => 403, 'viewers.create' => 403, 'viewers.store' => 403]];
     }
 
     /** @param array<string, int> $statuses */

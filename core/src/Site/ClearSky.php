@@ -61,8 +61,9 @@ final readonly class ClearSky
         $to = $blocked[count($blocked) - 1]->to;
         $hidden = array_values(array_filter($blocked, static fn(Run $run): bool => $run->state === Sight::Hidden));
         $names = [];
-        for ($i = 0; $i <= self::ASKED; ++$i) {
-            $name = $skyline->boundBefore($track->at($from->julianDateUt + ($to->julianDateUt - $from->julianDateUt) * $i / self::ASKED));
+        // Inside the stretch: at its very ends nothing is before the Sun yet.
+        for ($i = 0; $i < self::ASKED; ++$i) {
+            $name = $skyline->boundBefore($track->at($from->julianDateUt + ($to->julianDateUt - $from->julianDateUt) * ($i + 0.5) / self::ASKED));
             if (!in_array($name, $names, true)) {
                 $names[] = $name;
             }

@@ -15,7 +15,7 @@ final readonly class Thing
     public const FARTHEST_M = 2000.0;
     public const MOST_HEIGHT_M = 300.0;
     public const MOST_RADIUS_M = 50.0;
-    public const MOST_POINTS = 400;
+    public const MOST_POINTS = 200;
     public const LONGEST_NAME = 60;
     /** A crown's circle as a polygon around it, 2 % too wide at its corners. */
     private const CROWN_SIDES = 16;
@@ -79,6 +79,26 @@ final readonly class Thing
         self::checkPoints($kind, $name, $points);
 
         return new self($kind, $name, $points, $kind->isGround() ? 0.0 : $height, $radius, $sill);
+    }
+
+    /**
+     * A wall or a tree as it is measured from a place: a wall stands square to the direction of its middle.
+     *
+     * @param float $bearingDeg true bearing of its middle
+     * @param float $distanceM to its middle
+     * @param float|null $topM its height above the ground, or null when the angle up to its top was measured
+     * @param float $topDeg that angle, from the eye at the place
+     *
+     * @throws SiteException
+     */
+    public static function sighted(ThingKind $kind, string $name, self $from, float $bearingDeg, float $distanceM, float $widthM, ?float $topM, float $topDeg): self
+    {
+        $middle = $from->at()->travel($bearingDeg, $distanceM);
+        $top = $topM ?? max(0.0, $from->heightM + $distanceM * tan(deg2rad($topDeg)));
+
+        return $kind === ThingKind::Tree
+            ? self::of($kind, $name, [$middle], $top, $widthM / 2)
+            : self::of($kind, $name, [$middle->travel($bearingDeg - 90, $widthM / 2), $middle->travel($bearingDeg + 90, $widthM / 2)], $top);
     }
 
     public function at(): PlanPoint

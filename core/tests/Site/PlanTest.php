@@ -64,6 +64,20 @@ final class PlanTest extends SiteTestCase
         }
     }
 
+    /** Measured from a spot: 20 m to the south-west, 10 m wide, its top 30° above eyes that are 1.5 m up. */
+    public function testWhatIsMeasuredFromASpot(): void
+    {
+        $spot = self::thing(ThingKind::Viewers, [[3, 4]], 1.5);
+        $wall = Thing::sighted(ThingKind::Wall, 'wall', $spot, 225, 20, 10, null, 30);
+        self::assertEqualsWithDelta(1.5 + 20 * tan(deg2rad(30)), $wall->heightM, 1e-9);
+        self::assertEqualsWithDelta(20.0, $spot->at()->distanceM($wall->middle), 1e-9);
+        self::assertEqualsWithDelta(225.0, $spot->at()->bearingDeg($wall->middle), 1e-9);
+        self::assertEqualsWithDelta(10.0, $wall->points[0]->distanceM($wall->points[1]), 1e-9);
+        self::assertEqualsWithDelta($spot->at()->distanceM($wall->points[0]), $spot->at()->distanceM($wall->points[1]), 1e-9, 'square to the direction');
+        self::assertEqualsWithDelta(30.0, self::plan($wall)->skylineFrom($spot->at(), 1.5)->altitudeDegAt(225), 1e-9);
+        self::assertSame(4.0, Thing::sighted(ThingKind::Tree, 'tree', $spot, 0, 9, 8, 12, 0)->radiusM);
+    }
+
     public function testWhatLiesInside(): void
     {
         $hook = self::thing(ThingKind::Building, [[0, 0], [10, 0], [10, 10], [8, 10], [8, 2], [0, 2]], 5);

@@ -1,5 +1,5 @@
 @php use App\Pages\Words; @endphp
-<div class="reading" data-again="{{ $reading->ended_at === null ? route('site.position.show', [$event, $reading]) : '' }}">
+<div class="reading" data-again="{{ $reading->isGoingOn() ? route('site.position.show', [$event, $reading]) : '' }}">
     @if ($reading->lat !== null)
         <p class="reading-answer">{{ Words::coordinates($reading->lat, $reading->lon, 6) }} <b>± {{ Words::about($reading->doubt_m) }} m</b></p>
         <p>
@@ -12,13 +12,17 @@
     @endif
     @if ($reading->fault)
         <p class="fault">{{ $reading->fault }}</p>
+    @elseif ($reading->brokeOff())
+        <p class="fault">{{ __('The reading broke off.') }}</p>
+    @elseif ($reading->waitsLong())
+        <p class="fault">{{ __('Nobody takes the reading up: is the queue’s worker running?') }}</p>
     @elseif ($reading->ended_at === null)
         <p>{{ $reading->began_at === null ? __('Waiting for its turn …') : __('Reading, :n fixes so far …', ['n' => $reading->fixes]) }}</p>
     @endif
     @if ($reading->refused !== [])
         <p class="note">{{ __('Not used: :what.', ['what' => collect($reading->refused)->map(fn (int $n, string $why): string => "{$n} × {$why}")->implode(', ')]) }}</p>
     @endif
-    @if ($reading->lat !== null && $reading->ended_at !== null)
+    @if ($reading->lat !== null && ! $reading->isGoingOn())
         <button type="button" class="btn btn-quiet" data-position="{{ sprintf('%.6f %.6f', $reading->lat, $reading->lon) }}">{{ __('Take this position') }}</button>
     @endif
 </div>

@@ -44,4 +44,7 @@
     </div>
     <p class="note">{{ __('Hidden from the first touch of the disc to the last. In brackets: how much earlier or later, if the plan is off by the :m m given below. For a queue, a screen or a shaded post, being hidden is what is wanted.', ['m' => $page->site->plan->accuracyM]) }}</p>
 @endif
+@can('update', $event)
+    @include('site.sight')
+@endcan
 @include('site.numbers')

@@ -31,6 +31,22 @@ final class PositionTest extends SiteTestCase
         $this->get(route('site.files', $this->event))->assertOk()->assertSee('Waiting for its turn');
     }
 
+    public function testOneReadingAtATimeAndHonestWhenNobodyReads(): void
+    {
+        Queue::fake();
+        $this->post(route('site.position.read', $this->event));
+        $this->post(route('site.position.read', $this->event));
+        Queue::assertPushedTimes(ReadPosition::class, 1);
+        $this->travel(20)->seconds();
+        $this->get(route('site.files', $this->event))->assertSee('Nobody takes the reading up');
+        $reading = PositionReading::query()->firstOrFail();
+        $reading->update(['began_at' => now()]);
+        $this->travel(20)->seconds();
+        $this->get(route('site.files', $this->event))->assertSee('The reading broke off.');
+        $this->post(route('site.position.read', $this->event));
+        Queue::assertPushedTimes(ReadPosition::class, 2);
+    }
+
     public function testTheMeanLiesWhereTheReceiverLies(): void
     {
         $reading = $this->read('none');

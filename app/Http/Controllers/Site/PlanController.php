@@ -8,6 +8,7 @@ use App\Drawings\ShadeSheet;
 use App\Http\Requests\Site\LookRequest;
 use App\Http\Requests\Site\PlanRequest;
 use App\Http\Requests\Site\ShadeRequest;
+use App\Http\Requests\Site\SightRequest;
 use App\Models\Event;
 use App\Models\PlanConflict;
 use App\Models\User;
@@ -49,6 +50,18 @@ final class PlanController
         }
 
         return $this->changed($request, $event, $request->spot());
+    }
+
+    /** Adds what was measured from a spot. */
+    public function sight(SightRequest $request, Event $event, #[CurrentUser] User $user): RedirectResponse
+    {
+        try {
+            $event->keepPlan($request->plan(), $event->plan_revision_id, $user);
+        } catch (PlanConflict) {
+            return back()->withInput()->withErrors(['seen_name' => __('Somebody changed the plan meanwhile: try again.')]);
+        }
+
+        return redirect()->route('site.show', [$event, 'spot' => $request->spot()])->with('status', __('It is on the plan. Undo takes it back.'));
     }
 
     public function undo(Request $request, Event $event): View|RedirectResponse

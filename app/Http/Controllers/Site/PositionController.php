@@ -18,11 +18,14 @@ use Illuminate\View\View;
 /** A position read from a receiver, and what is done with one. */
 final class PositionController
 {
-    /** Begins a reading; the queue does it, the page watches. */
+    /** Begins a reading, unless one is going on; the queue does it, the page watches. */
     public function read(Request $request, Event $event): View|RedirectResponse
     {
-        $reading = $event->positionReadings()->create(['seconds' => config()->integer('devices.gps.seconds')]);
-        ReadPosition::dispatch($reading);
+        $reading = $event->positionReadings()->orderByDesc('id')->first();
+        if ($reading === null || !$reading->isGoingOn()) {
+            $reading = $event->positionReadings()->create(['seconds' => config()->integer('devices.gps.seconds')]);
+            ReadPosition::dispatch($reading);
+        }
 
         return $request->ajax() ? $this->show($event, $reading->refresh()) : redirect()->route('site.files', $event);
     }

@@ -30,7 +30,7 @@ final class PositionRequest extends FormRequest
         return [
             'position' => ['required', 'string', 'max:500'],
             'as' => ['required', Rule::in(['spot', 'event'])],
-            'spot_name' => ['required_if:as,spot', 'nullable', 'string', 'max:' . Thing::LONGEST_NAME],
+            'spot_name' => ['required_if:as,spot', 'nullable', 'string', 'max:' . Thing::LONGEST_NAME, 'not_regex:/[[:cntrl:]]/u'],
         ];
     }
 
