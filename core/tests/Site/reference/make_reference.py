@@ -1,5 +1,6 @@
 #!/usr/bin/env python3
-"""Write sun.csv: where ERFA (IAU SOFA) puts the Sun over the demo's place during its three eclipses.
+"""Write sun.csv: where ERFA (IAU SOFA) puts the Sun over the demo's place during its three eclipses; and plan-frame.csv:
+where ERFA's gd2gc puts points of the ellipsoid on the plane that touches it at another.
 
     python3 core/tests/Site/reference/make_reference.py      (Debian: python3-erfa)
 
@@ -29,7 +30,8 @@ def sun(utc1, utc2):
     return math.degrees(azimuth), math.degrees(altitude - PARALLAX * math.cos(altitude))
 
 
-with open(os.path.join(os.path.dirname(os.path.abspath(__file__)), 'sun.csv'), 'w', newline='') as out:
+HERE = os.path.dirname(os.path.abspath(__file__))
+with open(os.path.join(HERE, 'sun.csv'), 'w', newline='') as out:
     table = csv.writer(out, lineterminator='\n')
     table.writerow(['date', 'utc', 'azimuth_deg', 'apparent_altitude_deg'])
     for date, (begin, end) in SPANS.items():
@@ -40,3 +42,16 @@ with open(os.path.join(os.path.dirname(os.path.abspath(__file__)), 'sun.csv'), '
             utc1, utc2 = erfa.dtf2d('UTC', y, m, d, h, rest // 60, float(rest % 60))
             azimuth, altitude = sun(utc1, utc2)
             table.writerow([date, f'{date}T{h:02d}:{rest // 60:02d}:{rest % 60:02d}Z', f'{azimuth:.4f}', f'{altitude:.4f}'])
+
+with open(os.path.join(HERE, 'plan-frame.csv'), 'w', newline='') as out:
+    table = csv.writer(out, lineterminator='\n')
+    table.writerow(['lat0', 'lon0', 'lat', 'lon', 'east_m', 'north_m'])
+    for lat0, lon0 in ((36.5297, -6.2926), (0.0, 179.999), (-33.87, 151.21), (60.0, 24.9), (78.22, 15.65)):
+        origin = erfa.gd2gc(1, math.radians(lon0), math.radians(lat0), 0.0)
+        for north, east in ((0.0009, 0.0), (0.0, 0.0012), (-0.004, 0.003), (0.007, -0.008)):
+            lat, lon = lat0 + north, lon0 + east / max(0.2, math.cos(math.radians(lat0)))
+            x, y, z = erfa.gd2gc(1, math.radians(lon), math.radians(lat), 0.0) - origin
+            a, b = math.radians(lon0), math.radians(lat0)
+            east_m = -math.sin(a) * x + math.cos(a) * y
+            north_m = -math.sin(b) * math.cos(a) * x - math.sin(b) * math.sin(a) * y + math.cos(b) * z
+            table.writerow([lat0, lon0, f'{lat:.7f}', f'{lon:.7f}', f'{east_m:.3f}', f'{north_m:.3f}'])
