@@ -2,6 +2,8 @@ import { expect, expectAccessible, expectNoSidewaysScroll, signIn, test } from "
 
 /** Where a place of the plan, in metres east and north, lies on the screen. */
 async function onScreen(page, east, north) {
+    // The plan moves a little when the type arrives.
+    await page.evaluate(() => document.fonts.ready);
     return page.locator("svg.plan").evaluate(
         (plan, [x, y]) => {
             const point = new DOMPoint(x, y).matrixTransform(plan.getScreenCTM());
@@ -42,6 +44,9 @@ test("an observer dragged on the plan sees the times change and stays where he w
     await kept;
     await expect(page.locator(".look-words .lead-answer")).toContainText("until 18:35");
     await expect.poll(() => points(page, "East end")).toBe("-20 30");
+    // The frame around the page follows: nothing of the site is before the Sun any more.
+    await expect(page.locator(".stages [aria-current]")).not.toContainText("C2");
+    await expect(page.locator(".ribbon-hidden")).toHaveCount(0);
     await page.reload();
     expect(await points(page, "East end")).toBe("-20 30");
     await undoAll(page, 1);

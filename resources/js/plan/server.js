@@ -33,7 +33,8 @@ export function server() {
 
         /** One request after the other: each is made from what the one before left. */
         inTurn(work) {
-            this.last = this.last.then(work);
+            // One that fails does not hold up those behind it.
+            this.last = this.last.then(work).catch((error) => console.error(error));
             return this.last;
         },
 
@@ -71,6 +72,7 @@ export function server() {
             const minute = this.part("minute").value;
             const kind = this.part("kind")?.value;
             this.piece.innerHTML = html;
+            this.renewFrame();
             if (isOpen) this.part("details").open = true;
             if (kind) this.part("kind").value = kind;
             const chosen = this.chosen;
@@ -82,6 +84,16 @@ export function server() {
                 this.shade();
             }
             if (again) this.piece.querySelector(again)?.focus({ preventScroll: true });
+        },
+
+        /** The ribbon and the stage around the page tell what the site costs: they change with it. */
+        renewFrame() {
+            const frame = this.part("frame");
+            if (!frame) return;
+            document.querySelector(".ribbon").replaceWith(frame.querySelector(".ribbon"));
+            document.querySelector(".stages [aria-current] span").textContent =
+                frame.querySelector(".to-do").textContent;
+            frame.remove();
         },
 
         /** Makes a spot the one that is looked from. */

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Site;
 
 use App\Exports\CsvLine;
+use App\Exports\Download;
 use App\Exports\PlanFeatures;
 use App\Exports\PlanGpx;
 use App\Http\Requests\Site\OutlineRequest;
 use App\Models\Event;
-use App\Models\PlanConflict;
 use App\Models\User;
 use App\Pages\EventFrame;
 use App\Pages\Site\EventSite;
@@ -17,7 +17,6 @@ use App\Pages\Sky\Eclipses;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
-use Illuminate\Support\Str;
 use Illuminate\View\View;
 use KeenShadow\Core\Site\PlanFrame;
 use KeenShadow\Core\Site\SitePlan;
@@ -38,30 +37,26 @@ final class FileController
 
     public function import(OutlineRequest $request, Event $event, #[CurrentUser] User $user): RedirectResponse
     {
-        try {
-            $event->keepPlan($request->plan(), $event->plan_revision_id, $user);
-        } catch (PlanConflict) {
-            return back()->withErrors(['file' => __('Somebody changed the plan meanwhile: send the file again.')]);
-        }
+        $event->keepPlan($request->plan(), $event->plan_revision_id, $user);
 
         return redirect()->route('site.show', $event)->with('status', __('Taken from the file. Undo takes it back; check the heights.'));
     }
 
     public function geoJson(Event $event): Response
     {
-        return $this->file($event, 'geojson', 'application/geo+json', json_encode(PlanFeatures::of($this->plan($event), $this->frame($event)), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE));
+        return Download::of($event, '-site.geojson', 'application/geo+json', json_encode(PlanFeatures::of($this->plan($event), $this->frame($event)), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE));
     }
 
     public function gpx(Event $event): Response
     {
-        return $this->file($event, 'gpx', 'application/gpx+xml', PlanGpx::of($event->title, $this->plan($event), $this->frame($event)));
+        return Download::of($event, '-site.gpx', 'application/gpx+xml', PlanGpx::of($event->title, $this->plan($event), $this->frame($event)));
     }
 
     public function horizon(Event $event): Response
     {
         $lines = array_map(static fn(array $p): string => CsvLine::of([round($p[0], 3), round($p[1], 3)]), $this->plan($event)->horizon->points);
 
-        return $this->file($event, 'csv', 'text/csv', CsvLine::of(['azimuth_deg', 'altitude_deg']) . implode('', $lines));
+        return Download::of($event, '-site.csv', 'text/csv', CsvLine::of(['azimuth_deg', 'altitude_deg']) . implode('', $lines));
     }
 
     private function plan(Event $event): SitePlan
@@ -72,12 +67,5 @@ final class FileController
     private function frame(Event $event): PlanFrame
     {
         return new PlanFrame($event->lat, $event->lon);
-    }
-
-    private function file(Event $event, string $ending, string $type, string $content): Response
-    {
-        $name = Str::slug($event->title) === '' ? "event-{$event->id}" : Str::slug($event->title);
-
-        return response($content, 200, ['Content-Type' => "{$type}; charset=utf-8", 'Content-Disposition' => "attachment; filename=\"{$name}-site.{$ending}\""]);
     }
 }

@@ -10,7 +10,6 @@ use App\Http\Requests\Site\PlanRequest;
 use App\Http\Requests\Site\ShadeRequest;
 use App\Http\Requests\Site\SightRequest;
 use App\Models\Event;
-use App\Models\PlanConflict;
 use App\Models\User;
 use App\Pages\EventFrame;
 use App\Pages\Site\EventSite;
@@ -21,7 +20,6 @@ use App\Pages\Sky\LocalEclipse;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Http\Response;
 use Illuminate\View\View;
 
 /** The site plan: drawn, changed as a whole, taken back. A script asks for the changed part of the page only. */
@@ -39,15 +37,9 @@ final class PlanController
         return view('site.show', ['frame' => $frame, 'page' => SitePage::of($frame->site, $request->spot(), $request->boolean('best'))]);
     }
 
-    public function update(PlanRequest $request, Event $event, #[CurrentUser] User $user): View|RedirectResponse|Response
+    public function update(PlanRequest $request, Event $event, #[CurrentUser] User $user): View|RedirectResponse
     {
-        try {
-            $event->keepPlan($request->plan(), $request->revision(), $user);
-        } catch (PlanConflict) {
-            $words = __('Somebody changed the plan meanwhile. Reload the page to see it; what you typed here is not kept yet.');
-
-            return $request->ajax() ? response($words, 409) : back()->withInput()->withErrors(['from' => $words]);
-        }
+        $event->keepPlan($request->plan(), $request->revision(), $user);
 
         return $this->changed($request, $event, $request->spot());
     }
@@ -55,11 +47,7 @@ final class PlanController
     /** Adds what was measured from a spot. */
     public function sight(SightRequest $request, Event $event, #[CurrentUser] User $user): RedirectResponse
     {
-        try {
-            $event->keepPlan($request->plan(), $event->plan_revision_id, $user);
-        } catch (PlanConflict) {
-            return back()->withInput()->withErrors(['seen_name' => __('Somebody changed the plan meanwhile: try again.')]);
-        }
+        $event->keepPlan($request->plan(), $event->plan_revision_id, $user);
 
         return redirect()->route('site.show', [$event, 'spot' => $request->spot()])->with('status', __('It is on the plan. Undo takes it back.'));
     }
@@ -96,9 +84,12 @@ final class PlanController
 
     private function changed(Request $request, Event $event, ?string $spot): View|RedirectResponse
     {
-        return $request->ajax()
-            ? view('site.sheet', ['page' => SitePage::of($this->site($event->refresh()), $spot), 'event' => $event])
-            : redirect()->route('site.show', [$event, 'spot' => $spot]);
+        if (!$request->ajax()) {
+            return redirect()->route('site.show', [$event, 'spot' => $spot]);
+        }
+        $frame = EventFrame::of($event->refresh(), $this->eclipses);
+
+        return view('site.changed', ['frame' => $frame, 'page' => SitePage::of($frame->site, $spot)]);
     }
 
     private function site(Event $event): EventSite

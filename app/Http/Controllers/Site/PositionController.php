@@ -7,7 +7,6 @@ namespace App\Http\Controllers\Site;
 use App\Http\Requests\Site\PositionRequest;
 use App\Jobs\ReadPosition;
 use App\Models\Event;
-use App\Models\PlanConflict;
 use App\Models\PositionReading;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -43,11 +42,7 @@ final class PositionController
 
             return redirect()->route('site.show', $event)->with('status', __('The event\'s place is now there; the plan moved with it.'));
         }
-        try {
-            $event->keepPlan($request->plan(), $event->plan_revision_id, $user);
-        } catch (PlanConflict) {
-            return back()->withInput()->withErrors(['position' => __('Somebody changed the plan meanwhile: try again.')]);
-        }
+        $event->keepPlan($request->plan(), $event->plan_revision_id, $user);
 
         return redirect()->route('site.show', [$event, 'spot' => $request->string('spot_name')->trim()->toString()])->with('status', __('The spot is on the plan. Undo takes it back.'));
     }
