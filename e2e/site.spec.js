@@ -131,6 +131,21 @@ test("the plan is worked by keys alone", async ({ page }) => {
     await removed;
     await page.keyboard.press("Delete");
     await expect(spot).toHaveCount(0);
+    // A corner of a building: moved, doubled and taken away.
+    await page.locator(".plan-thing[data-name='Kiosk']").focus();
+    const corner = page.locator("[data-corner='1']");
+    const kiosk = await points(page, "Kiosk");
+    await corner.focus();
+    await page.keyboard.press("ArrowRight");
+    await expect(corner).toHaveAttribute("cx", "-2.5");
+    await expect.poll(() => points(page, "Kiosk")).toBe("-8 10; -2.5 10; -3 14; -8 14");
+    await expect(page.getByRole("button", { name: "Redo" })).toBeDisabled();
+    await corner.press("Insert");
+    await expect.poll(() => points(page, "Kiosk")).toBe("-8 10; -2.5 10; -2.75 12; -3 14; -8 14");
+    await page.locator("[data-corner='2']").press("Delete");
+    await expect.poll(() => points(page, "Kiosk")).toBe("-8 10; -2.5 10; -3 14; -8 14");
+    await page.locator("[data-corner='1']").press("ArrowLeft");
+    await expect.poll(() => points(page, "Kiosk")).toBe(kiosk);
     await expectAccessible(page);
 });
 

@@ -11,6 +11,7 @@ use KeenShadow\Core\Site\ContactSight;
 use KeenShadow\Core\Site\Hiding;
 use KeenShadow\Core\Site\Sight;
 use KeenShadow\Core\Site\SpotOutlook;
+use KeenShadow\Core\Site\Stretch;
 use KeenShadow\Core\Site\Thing;
 
 /** What the eye at one spot sees of the Sun's way: the answer, the horizon view, the contacts. */
@@ -18,6 +19,7 @@ final readonly class LookPage
 {
     /**
      * @param list<string> $hidden
+     * @param list<string> $close what may hide the Sun as well, if the plan is off by what it may be
      * @param list<array{name: string, time: string, altitude: string, sight: string, isClear: bool}> $contacts
      */
     private function __construct(
@@ -25,6 +27,7 @@ final readonly class LookPage
         public string $headline,
         public string $clear,
         public array $hidden,
+        public array $close,
         public Verdict $verdict,
         public array $contacts,
         public Panorama $panorama,
@@ -40,6 +43,9 @@ final readonly class LookPage
             self::headlineOf($outlook, $place, $site),
             __('The whole disc stands free :clear of :whole.', ['clear' => Words::hours($outlook->clearSeconds), 'whole' => Words::hours($outlook->wholeSeconds)]),
             array_map(static fn(Hiding $h): string => HidingWords::line($h, $site), $outlook->hidings),
+            array_map(static fn(Stretch $s): string => __('If the plan is off by :m m, :what hides it from :from to :to as well.', [
+                'm' => $site->plan->accuracyM, 'what' => HidingWords::by($s), 'from' => HidingWords::time($s->from, 60.0, $site), 'to' => HidingWords::time($s->to, 60.0, $site),
+            ]), $outlook->nearMisses),
             $place->kind->wantsShade() ? $outlook->shadeVerdict() : $outlook->verdict(),
             array_map(static fn(ContactSight $c): array => self::contact($c, $site), $outlook->contacts),
             Panorama::of($place, $outlook, $site),

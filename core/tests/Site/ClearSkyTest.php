@@ -141,6 +141,7 @@ final class ClearSkyTest extends SiteTestCase
         $outlook = SpotOutlook::from(self::here(), 1.5, SitePlan::of([$wall], HorizonProfile::level(), 0.5), $track, $circumstances);
         self::assertSame(Level::Hold, $outlook->verdict()->level);
         self::assertTrue($outlook->contacts[0]->isInDoubt);
+        self::assertGreaterThan(60.0, $outlook->hidings[0]->laterSeconds, 'it hides the Sun before, and perhaps for longer');
         self::assertSame([], $outlook->lost());
         $sure = SpotOutlook::from(self::here(-500, 0), 1.5, SitePlan::of([$wall], HorizonProfile::level(), 0.5), $track, $circumstances);
         self::assertSame(Level::Yes, $sure->verdict()->level);

@@ -225,9 +225,11 @@ export function hand() {
             );
             this.write(this.chosen, points);
             this.redraw(this.chosen, points);
-            if (corner !== undefined)
-                set(this.part("handles").children[corner], { cx: points[corner].x, cy: points[corner].y });
-            else this.handles();
+            if (corner === undefined) this.handles();
+            else {
+                const { x, y } = points[corner];
+                set(this.part("handles").querySelector(`[data-corner="${corner}"]`), { cx: x, cy: y });
+            }
             this.saveLater();
         },
     };

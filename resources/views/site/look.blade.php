@@ -1,6 +1,16 @@
 <div class="look-words">
     <p class="lead-answer">{{ $look->headline }}</p>
     <x-verdict :verdict="$look->verdict" />
+    @if ($look->hidden !== [])
+        <ul class="look-hidden">
+            @foreach ($look->hidden as $line)
+                <li>{{ $line }}</li>
+            @endforeach
+        </ul>
+    @endif
+    @foreach ($look->close as $line)
+        <p class="look-close">{{ $line }}</p>
+    @endforeach
     <p class="note">{{ $look->clear }} {{ $look->position }}.</p>
     <div class="scrolls" tabindex="0" role="region" aria-label="{{ __('Contacts from this spot') }}">
         <table class="table look-contacts">

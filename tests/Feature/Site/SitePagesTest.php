@@ -32,6 +32,15 @@ final class SitePagesTest extends SiteTestCase
         $this->get(route('site.show', [$this->event, 'spot' => 'By the garden']))->assertSee('From “By the garden” you see it until 18:35:22, then the horizon hides it.');
     }
 
+    /** A roof whose top stands 0.4° below the Sun's lower limb, measured to a metre. */
+    public function testWhatMayHideTheSunAsWellIsTold(): void
+    {
+        $this->put(route('site.update', $this->event), ['accuracy_m' => '1'] + $this->form('viewers|Class|0 0|1.25'));
+        $this->post(route('site.sight', $this->event), ['spot' => 'Class', 'seen_kind' => 'wall', 'seen_name' => 'Roof', 'bearing_deg' => '222', 'distance_m' => '30', 'width_m' => '5', 'top_m' => '11.5'])->assertSessionHasNoErrors();
+        $this->get(route('site.show', $this->event))->assertOk()
+            ->assertDontSee('behind Roof')->assertSee('If the plan is off by 1 m, Roof hides it from 16:');
+    }
+
     /** A spot that is asked for somewhere else answers from there, and nothing is kept. */
     public function testTheLookFollowsTheSpot(): void
     {
