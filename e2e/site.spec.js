@@ -126,9 +126,7 @@ test("the plan is worked by keys alone", async ({ page }) => {
     const before = await points(page, "Viewers 1");
     await page.keyboard.press("Shift+ArrowLeft");
     await expect.poll(() => points(page, "Viewers 1")).not.toBe(before);
-    const removed = page.waitForResponse((response) => response.request().method() === "POST");
     await expect(spot).toBeFocused();
-    await removed;
     await page.keyboard.press("Delete");
     await expect(spot).toHaveCount(0);
     // A corner of a building: moved, doubled and taken away.
@@ -147,6 +145,44 @@ test("the plan is worked by keys alone", async ({ page }) => {
     await page.locator("[data-corner='1']").press("ArrowLeft");
     await expect.poll(() => points(page, "Kiosk")).toBe(kiosk);
     await expectAccessible(page);
+});
+
+test("what is done before the server answers is kept, and what it refuses goes back under the pencil", async ({
+    page,
+}) => {
+    await signIn(page);
+    await page.goto("/events/2/site");
+    const things = page.locator(".plan-thing");
+    const count = await things.count();
+    const draw = async (kind, ...corners) => {
+        await page.getByLabel("What to draw").selectOption(kind);
+        await page.getByRole("button", { name: "Draw" }).click();
+        for (const corner of corners) {
+            const { x, y } = await onScreen(page, ...corner);
+            await page.mouse.click(x, y);
+        }
+    };
+    let first = true;
+    await page.route("**/site", async (route) => {
+        if (first) await new Promise((resolve) => setTimeout(resolve, 2500));
+        first = false;
+        await route.continue();
+    });
+    await draw("tree", [-20, -20]);
+    await draw("tree", [-30, -30]);
+    await page.locator(".plan-thing[data-name='Kiosk']").focus();
+    await page.keyboard.press("Delete");
+    await expect(page.locator(".plan-thing[data-name='Tree 2']")).toHaveCount(1);
+    await expect(page.locator(".plan-thing[data-name='Kiosk']")).toHaveCount(0);
+    await expect(things).toHaveCount(count + 1);
+    await draw("building", [-30, -10], [-20, -20], [-20, -10], [-30, -20]);
+    await page.getByRole("button", { name: "Finish" }).click();
+    await expect(page.locator("[x-ref=refused]")).toContainText("crosses itself");
+    await page.getByRole("button", { name: "Take back a corner" }).click();
+    await page.getByRole("button", { name: "Finish" }).click();
+    await expect(page.locator(".plan-thing[data-name='Building 1']")).toHaveCount(1);
+    await undoAll(page, 3);
+    await expect(things).toHaveCount(count);
 });
 
 test("what cannot be is refused in words, and nothing typed is lost", async ({ page }) => {

@@ -206,10 +206,9 @@ final readonly class Panorama
     private static function contacts(SpotOutlook $outlook, float $scale, callable $x, callable $y, EventSite $site): array
     {
         $marks = [];
-        $isCentral = $site->here->circumstances->kind->isCentral();
         foreach ($outlook->contacts as $contact) {
-            // They stand within a hair of the maximum.
-            if ($contact->name === ContactName::C2 || $contact->name === ContactName::C3) {
+            // C2 and C3 stand within a hair of the maximum.
+            if (!$contact->sun->isUp() || $contact->name === ContactName::C2 || $contact->name === ContactName::C3) {
                 continue;
             }
             $sun = $contact->sun;
@@ -219,7 +218,7 @@ final readonly class Panorama
                 'x' => $at[0],
                 'y' => $at[1],
                 'r' => round($sun->semidiameterDeg * $scale, 2),
-                'label' => ($isCentral && $contact->name === ContactName::Maximum ? 'C2–C3' : ucfirst($contact->name->value)) . ' ' . $time->format('H:i:s'),
+                'label' => ucfirst($contact->name->value) . ' ' . $time->format('H:i:s'),
                 'labelX' => min(self::WIDTH - 60.0, max(60.0, $at[0])),
                 'labelY' => max(14.0, $at[1] - 16),
                 'isClear' => $contact->sight === Sight::Clear,

@@ -26,7 +26,7 @@ export function sitePlan() {
         canTurn: false,
         isOpening: false,
         snaps: true,
-        waits: false,
+        waiting: null,
         touched: false,
         last: Promise.resolve(),
         isAsking: false,

@@ -23,14 +23,15 @@ final class HidingWords
             'from' => self::time($s->from, $hiding->earlierSeconds, $site) . self::doubt('−', $hiding->earlierSeconds),
             'to' => self::time($s->to, $hiding->laterSeconds, $site) . self::doubt('+', $hiding->laterSeconds),
             'what' => self::by($s),
-            'covered' => Words::percent(self::mostCovered($s, $site)),
         ];
+        $covered = self::mostCovered($s, $site);
+        $then = $covered > 0 ? __('up to :covered % covered then', ['covered' => Words::percent($covered)]) : __('outside the eclipse');
 
         return match (true) {
             $s->isCutAtBegin && $s->isCutAtEnd => __('all the time behind :what', $names),
-            $s->isCutAtBegin => __('until :to behind :what; up to :covered % covered then', $names),
-            $s->isCutAtEnd => __('from :from on behind :what; up to :covered % covered then', $names),
-            default => __(':from to :to behind :what; up to :covered % covered then', $names),
+            $s->isCutAtBegin => __('until :to behind :what', $names) . '; ' . $then,
+            $s->isCutAtEnd => __('from :from on behind :what', $names) . '; ' . $then,
+            default => __(':from to :to behind :what', $names) . '; ' . $then,
         };
     }
 

@@ -41,6 +41,7 @@ export function hand() {
             this.part("plan")
                 .querySelectorAll(`.plan-thing.is-chosen:not([data-index="${this.chosen}"])`)
                 .forEach((other) => other.classList.remove("is-chosen"));
+            this.uncrowd();
             const points = this.points(this.chosen);
             if (points.length < 2 || !this.part("name")) return;
             const { shape, kind } = this.thing(this.chosen).dataset;
@@ -195,6 +196,7 @@ export function hand() {
                 if (arrow) this.sketch({ x: this.cross.x + arrow[0] * step, y: this.cross.y + arrow[1] * step });
                 else if (event.key === " ") this.corner(this.cross);
                 else if (event.key === "Enter") this.finish();
+                else if (event.key === "Backspace") this.takeBack();
                 else if (event.key === "Escape") this.giveUp();
                 else return;
                 event.preventDefault();

@@ -48,17 +48,26 @@ export function pencil() {
             if (closes || LEAST_POINTS[shape] === 1 || this.pencilled.length >= Number(most)) this.finish();
         },
 
-        finish() {
+        async finish() {
             const { shape } = this.kind().dataset;
             if (this.pencilled.length < LEAST_POINTS[shape]) return;
-            const rows = this.part("numbers").querySelectorAll("[data-row]");
-            const index = Number(rows[rows.length - 1].dataset.row);
+            const drawn = this.pencilled;
+            const index = this.lastRow();
             this.input(index, "kind").value = this.kind().value;
             this.input(index, "name").value = this.newName(this.kind().textContent);
             this.input(index, "radius_m").value = shape === "round" ? FIRST_RADIUS_M : "";
-            this.write(index, this.pencilled);
+            this.write(index, drawn);
             this.giveUp();
-            this.save(index);
+            if ((await this.save(index)) || this.drawing) return;
+            // Refused: back under the pencil, where it can be drawn better.
+            this.row(index).remove();
+            [this.drawing, this.pencilled] = [true, drawn];
+            this.sketch(drawn.at(-1));
+        },
+
+        takeBack() {
+            this.pencilled.pop();
+            this.sketch(this.cross);
         },
 
         newName(word) {

@@ -12,23 +12,24 @@ export function server() {
                 : this.inTurn(async () => this.replace(await this.post(url, body)));
         },
 
-        /** Keeps the plan as the rows say it; of several wishes that wait, one is enough. */
+        /** Keeps the plan as the rows say it, and tells whether it was; of several wishes that wait, one is enough. */
         save(choose = this.chosen) {
             this.chosen = choose;
-            if (this.waits) return;
-            this.waits = true;
-            this.inTurn(async () => {
-                this.waits = false;
+            this.touched = true;
+            this.waiting ??= this.inTurn(async () => {
+                this.waiting = null;
                 const form = this.part("numbers");
                 const { dataset } = this.thing(this.chosen) ?? {};
                 if (dataset?.shape === "point")
                     form.querySelector("[name=spot]").value = this.input(this.chosen, "name").value;
                 this.touched = false;
                 const html = await this.post(form.action, new FormData(form));
-                // What was moved meanwhile is about to be sent: it follows on what was kept now, and stays in sight.
+                // What was changed meanwhile is about to be sent: it follows on what was kept now, and stays in sight.
                 if (html !== null && this.touched) form.querySelector("[name=from]").value = revisionIn(html);
                 else this.replace(html);
+                return html !== null;
             });
+            return this.waiting;
         },
 
         /** One request after the other: each is made from what the one before left. */
@@ -118,7 +119,9 @@ export function server() {
                 const fields = this.asked;
                 this.asked = null;
                 const piece = await fetchPiece(this.words.look, fields);
-                if (piece !== null) this.part("look").innerHTML = piece;
+                if (piece === null) continue;
+                this.part("look").innerHTML = piece;
+                this.faceSun();
             }
             this.isAsking = false;
         },

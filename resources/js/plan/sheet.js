@@ -7,6 +7,17 @@ const BAR_TICK_PX = 5;
 const CLOSEST_M = 8;
 const FARTHEST_M = 4000;
 
+/** Labels, those that matter most first. */
+const LABELS = [
+    ".is-chosen > text",
+    ".plan-fan text.is-main",
+    ".is-point > text",
+    ".is-area > text, .is-line > text",
+    ".plan-fan text",
+    ".is-round > text",
+];
+const LABEL_OVERLAP = 0.25;
+
 /** The window on the plan, what is drawn in it, and the rows of numbers behind it. */
 export function sheet() {
     return {
@@ -21,6 +32,14 @@ export function sheet() {
             this.box ??= { ...this.home };
             this.show();
             this.handles();
+            if (this.drawing) this.sketch(this.cross);
+            this.faceSun();
+        },
+
+        /** Where the panorama is wider than the screen, its middle is shown, around the Sun's way. */
+        faceSun() {
+            const view = this.part("look").querySelector(".panorama .scrolls");
+            view.scrollLeft = (view.scrollWidth - view.clientWidth) / 2;
         },
 
         show() {
@@ -34,6 +53,25 @@ export function sheet() {
             this.part("bar").setAttribute("d", barPath(left, base, length, BAR_TICK_PX * perPx));
             set(this.part("barWords"), { x: left + length / 2, y: base - BAR_TICK_PX * 1.6 * perPx });
             this.part("barWords").textContent = `${length} m`;
+            this.uncrowd();
+        },
+
+        /** Of labels that lie on each other at this size the one that matters less is left out. */
+        uncrowd() {
+            const labels = new Set(LABELS.flatMap((which) => [...this.part("drawn").querySelectorAll(which)]));
+            const taken = [];
+            labels.forEach((label) => {
+                const box = label.getBoundingClientRect();
+                const isFree = taken.every(
+                    (other) =>
+                        box.right < other.left ||
+                        box.left > other.right ||
+                        box.bottom - other.top < LABEL_OVERLAP * box.height ||
+                        other.bottom - box.top < LABEL_OVERLAP * box.height,
+                );
+                label.classList.toggle("is-crowded", !isFree);
+                if (isFree) taken.push(box);
+            });
         },
 
         metresPerPx() {
@@ -87,6 +125,20 @@ export function sheet() {
 
         input(index, field) {
             return this.row(index).querySelector(`[name$="[${field}]"]`);
+        },
+
+        /** The empty row at the end, with another behind it for what is drawn before the server answers. */
+        lastRow() {
+            const row = [...this.part("numbers").querySelectorAll("[data-row]")].at(-1);
+            const index = Number(row.dataset.row);
+            const next = row.cloneNode(true);
+            next.dataset.row = index + 1;
+            next.querySelectorAll("[name]").forEach((field) => {
+                field.name = field.name.replace(`[${index}]`, `[${index + 1}]`);
+                field.id = field.id.replace(`.${index}.`, `.${index + 1}.`);
+            });
+            row.after(next);
+            return index;
         },
 
         points(index) {

@@ -1,7 +1,7 @@
 @php use App\Pages\Site\KindWords; @endphp
 <details class="sums" id="numbers" data-part="details" @if ($errors->any()) open @endif>
     <summary>{{ __('The plan as numbers, the far horizon, the accuracy') }}</summary>
-    <form method="post" action="{{ route('site.update', $event) }}" data-part="numbers" x-on:submit.prevent="send" novalidate>
+    <form method="post" action="{{ route('site.update', $event) }}" data-part="numbers" x-on:submit.prevent="send" x-on:input="touched = true" novalidate>
         @csrf
         @method('put')
         <input type="hidden" name="from" value="{{ old('from', $page->site->event->plan_revision_id) }}">

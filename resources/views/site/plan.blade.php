@@ -13,6 +13,7 @@
         </select>
         <button type="button" class="btn btn-quiet" x-on:click="draw" x-bind:aria-pressed="drawing">{{ __('Draw') }}</button>
         <button type="button" class="btn btn-quiet" x-show="drawing" x-cloak x-on:click="finish">{{ __('Finish') }}</button>
+        <button type="button" class="btn btn-quiet" x-show="drawing" x-cloak x-on:click="takeBack">{{ __('Take back a corner') }}</button>
         <form method="post" action="{{ route('site.undo', $event) }}" x-on:submit.prevent="send">
             @csrf
             <input type="hidden" name="spot" value="{{ $page->look->place->name }}">
@@ -30,7 +31,7 @@
 @if ($page->isEmpty())
     <p class="note">{{ __('Nothing is drawn yet. Choose “Building” and press Draw, then tap its corners on the grid; put “Viewers” where people will stand. The middle of the grid is the event\'s place. Heights matter most: a wall\'s height is its shadow times the tangent of the Sun\'s altitude.') }}</p>
 @endif
-<p class="plan-hint" x-show="drawing" x-cloak>{{ __('Tap the corners in order; Finish, Enter or a tap on the first corner closes it. Keys: arrows move the cross, space sets a corner, Escape gives up.') }}</p>
+<p class="plan-hint" x-show="drawing" x-cloak>{{ __('Tap the corners in order; Finish, Enter or a tap on the first corner closes it. Keys: arrows move the cross, space sets a corner, Backspace takes it back, Escape gives up.') }}</p>
 <svg class="plan" data-part="plan" viewBox="{{ $page->sheet->left }} {{ $page->sheet->top }} {{ $page->sheet->width }} {{ $page->sheet->height }}"
     tabindex="0" role="group" aria-label="{{ __('Site plan, north up. Tab goes from thing to thing, arrows move the chosen one, Delete removes it.') }}"
     x-bind:class="drawing ? 'is-drawing' : ''"
@@ -103,7 +104,7 @@
     <output data-part="shadeWords" for="plan-minute"><b>{{ $page->shade->time }}</b> {{ $page->shade->words }}</output>
 </div>
 @can('update', $event)
-    <div class="plan-chosen" x-show="chosen !== null" x-cloak>
+    <div class="plan-chosen" x-show="chosen !== null" x-cloak x-on:input="touched = true">
         <b x-text="chosenName"></b>
         <label x-show="has('height_m')">{{ __('Height, m') }} <input class="form-control" inputmode="decimal" data-part="height_m" data-field="height_m" x-on:change="retype"></label>
         <label x-show="has('radius_m')">{{ __('Radius, m') }} <input class="form-control" inputmode="decimal" data-part="radius_m" data-field="radius_m" x-on:change="retype"></label>
