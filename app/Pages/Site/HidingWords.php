@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Site;
 
 use App\Pages\Words;
+use Illuminate\Support\Arr;
 use KeenShadow\Core\Site\Hiding;
 use KeenShadow\Core\Site\Stretch;
 use KeenShadow\Core\Site\SunPlace;
@@ -37,7 +38,7 @@ final class HidingWords
 
     public static function by(Stretch $stretch): string
     {
-        return implode(', ', array_map(static fn(?string $name): string => $name ?? __('the horizon'), $stretch->by));
+        return Arr::join(array_map(static fn(?string $name): string => $name ?? __('the horizon'), $stretch->by), ', ', __(' and '));
     }
 
     public static function time(SunPlace $sun, float $doubtSeconds, EventSite $site): string

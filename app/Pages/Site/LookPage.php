@@ -43,7 +43,7 @@ final readonly class LookPage
             self::headlineOf($outlook, $place, $site),
             __('The whole disc stands free :clear of :whole.', ['clear' => Words::hours($outlook->clearSeconds), 'whole' => Words::hours($outlook->wholeSeconds)]),
             array_map(static fn(Hiding $h): string => HidingWords::line($h, $site), $outlook->hidings),
-            array_map(static fn(Stretch $s): string => __('If the plan is off by :m m, :what hides it from :from to :to as well.', [
+            array_map(static fn(Stretch $s): string => trans_choice('If the plan is off by :m m, :what hides it from :from to :to as well.|If the plan is off by :m m, :what hide it from :from to :to as well.', count($s->by), [
                 'm' => $site->plan->accuracyM, 'what' => HidingWords::by($s), 'from' => HidingWords::time($s->from, 60.0, $site), 'to' => HidingWords::time($s->to, 60.0, $site),
             ]), $outlook->nearMisses),
             $place->kind->wantsShade() ? $outlook->shadeVerdict() : $outlook->verdict(),
@@ -69,13 +69,14 @@ final readonly class LookPage
             return __('From “:spot” the Sun stands clear from the first contact to the last.', ['spot' => $place->name]);
         }
         $first = $during[0];
+        $count = count($first->stretch->by);
         $names = ['spot' => $place->name, 'what' => HidingWords::by($first->stretch), 'from' => HidingWords::time($first->stretch->from, $first->earlierSeconds, $site), 'to' => HidingWords::time($first->stretch->to, $first->laterSeconds, $site)];
 
         return match (true) {
-            $first->stretch->from->time() <= $site->here->begins() && $first->stretch->to->time() >= $site->here->ends() => __('From “:spot” nothing of the eclipse is seen: :what hides it.', $names),
+            $first->stretch->from->time() <= $site->here->begins() && $first->stretch->to->time() >= $site->here->ends() => trans_choice('From “:spot” nothing of the eclipse is seen: :what hides it.|From “:spot” nothing of the eclipse is seen: :what hide it.', $count, $names),
             $first->stretch->from->time() <= $site->here->begins() => __('From “:spot” the Sun comes clear of :what at :to.', $names),
-            $first->stretch->to->time() >= $site->here->ends() => __('From “:spot” you see it until :from, then :what hides it.', $names),
-            default => __('From “:spot” :what hides the Sun from :from to :to.', $names),
+            $first->stretch->to->time() >= $site->here->ends() => trans_choice('From “:spot” you see it until :from, then :what hides it.|From “:spot” you see it until :from, then :what hide it.', $count, $names),
+            default => trans_choice('From “:spot” :what hides the Sun from :from to :to.|From “:spot” :what hide the Sun from :from to :to.', $count, $names),
         };
     }
 

@@ -94,7 +94,7 @@ final readonly class SpotOutlook
         return Verdict::of(Subject::Spot, $findings, new Finding(
             Level::Yes,
             'Nothing on the plan comes before the Sun while the eclipse lasts.',
-            'Go there on another day at the same hour and look along the Sun\'s way with a compass.',
+            'Try it there a day or two before, at the same hours: the Sun then stands within 1° of where it will. Go by the shadows, never by a look at the Sun.',
             Source::Plan,
         ));
     }

@@ -19,6 +19,7 @@ use KeenShadow\Core\Site\ThingKind;
 use KeenShadow\Core\Sky\ContactName;
 use KeenShadow\Core\Sky\Observer;
 use KeenShadow\Core\Tests\ReferenceTable;
+use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Source where no other is named: plane trigonometry by hand. */
 final class ClearSkyTest extends SiteTestCase
@@ -148,6 +149,36 @@ final class ClearSkyTest extends SiteTestCase
         self::assertEqualsWithDelta($sure->wholeSeconds, $sure->clearSeconds, 1e-6);
         $empty = SpotOutlook::from(self::here(), 1.5, self::plan(), $track, $circumstances);
         self::assertSame(Level::Hold, $empty->verdict()->level, 'a plan without anything proves nothing');
+    }
+
+    /** @return array<string, array{list<mixed>, Level, string, Level, string}> what stands there, to watch from there, to be in the shade there */
+    public static function spots(): array
+    {
+        $free = 'Nothing on the plan comes before the Sun while the eclipse lasts.';
+        $lit = 'The Sun reaches it all the while.';
+        $some = 'The Sun reaches it for a part of the eclipse.';
+
+        // The Sun goes from 24° up at azimuth 84° to 52° up at 116°, its maximum at 95°.
+        return [
+            'a wall behind' => [[ThingKind::Wall, [[-5, -50], [-5, 50]], 30.0], Level::Yes, $free, Level::No, $lit],
+            'inside a hall' => [[ThingKind::Building, [[-9, -9], [9, -9], [9, 9], [-9, 9]], 4.0], Level::No, 'The spot lies under or inside :name.', Level::Yes, 'The whole disc is never free from here while the eclipse lasts.'],
+            'a mast between the contacts' => [[ThingKind::Wall, [[10, 0.1], [10, 0.2]], 30.0], Level::Hold, 'No contact is lost, but for a while the Sun is hidden.', Level::Hold, $some],
+            'a low wall in the morning' => [[ThingKind::Wall, [[5, -50], [5, 50]], 4.5], Level::Hold, ':contacts lost behind :name.', Level::Hold, $some],
+            'a wall over the maximum' => [[ThingKind::Wall, [[5, -50], [5, 50]], 6.0], Level::No, ':contacts lost behind :name.', Level::Hold, $some],
+            'close under a high wall' => [[ThingKind::Wall, [[1, -50], [1, 50]], 30.0], Level::No, ':contacts lost behind :name.', Level::Yes, 'The whole disc is never free from here while the eclipse lasts.'],
+        ];
+    }
+
+    /** @param array{ThingKind, list<array{float, float}>, float} $stands */
+    #[DataProvider('spots')]
+    public function testHowASpotIsForWatchingAndForShade(array $stands, Level $watching, string $watched, Level $shade, string $shaded): void
+    {
+        $circumstances = self::eclipse('2027-08-02')->circumstances(Observer::at(36.5297, -6.2926, 10));
+        $outlook = SpotOutlook::from(self::here(), 1.5, self::plan(self::thing(...$stands)), self::track('2027-08-02', '07:30', '10:10'), $circumstances);
+        foreach ([[$watching, $watched, $outlook->verdict()], [$shade, $shaded, $outlook->shadeVerdict()]] as [$level, $text, $verdict]) {
+            self::assertSame($level, $verdict->level);
+            self::assertSame($text, $verdict->findings[0]->reason);
+        }
     }
 
     public function testShadowOfAPole(): void

@@ -31,6 +31,23 @@ final class IndoorsAndMirrorTest extends SiteTestCase
         self::assertEqualsWithDelta(-30.0, Facade::allOf($this->school(true))[0]->sunToTheRightDeg(self::sun(150, 20)), 1e-9);
     }
 
+    public function testAWallIsFoundFromAPointThatLiesAtIt(): void
+    {
+        $plan = self::plan(
+            self::thing(ThingKind::Building, [[0, 0], [10, 0], [10, 8], [0, 8]], 6, name: 'school'),
+            self::thing(ThingKind::Wall, [[20, 0], [20, 8]], 2, name: 'fence'),
+            self::thing(ThingKind::Tree, [[5, -20]], 6, 3, 'tree'),
+        );
+        $wall = Facade::at(self::here(5, -0.2), $plan);
+        self::assertSame(['school', 180.0, 6.0], [$wall?->name, $wall?->bearingDeg, $wall?->headM]);
+        self::assertSame(-0.4, round($wall?->before(self::here(5, 0))->northM ?? 0.0, 9));
+        self::assertEqualsWithDelta(60.0, $wall?->incidenceDeg(self::sun(180, 60)), 1e-9, 'square to the wall but for its altitude');
+        self::assertEqualsWithDelta(45.0, $wall?->incidenceDeg(self::sun(225, 0)), 1e-9);
+        self::assertSame('fence', Facade::at(self::here(20.2, 4), $plan)?->name);
+        self::assertNull(Facade::at(self::here(5, -17.1), $plan), 'a tree has no wall');
+        self::assertNull(Facade::at(self::here(5, -0.5), $plan));
+    }
+
     public function testHoleForAChild(): void
     {
         $banner = Banner::across(Facade::allOf($this->school(true))[0], 1.0, $this->school());
