@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
-use App\Pages\Site\CutHole;
+use KeenShadow\Core\Site\CutHole;
 use KeenShadow\Core\Site\Facade;
 
 /** The cutting plan of a banner as seen from inside, to scale. Millimetres on paper, x from the left jamb, y downwards from the lintel. */

@@ -17,7 +17,7 @@ final readonly class DoorwayDrawing
     private const MOST_TOP_M = 5.0;
     private const BESIDE_M = 0.5;
     private const OUTSIDE_M = 1.2;
-    private const LETTERS_M = 0.25;
+    private const LETTERS_MM = 5.0;
     /** Radius of a head, with the eye in its middle. */
     private const HEAD_M = 0.11;
     /** Far aside the rays meet the banner a long way off; none is drawn longer. */
@@ -64,7 +64,7 @@ final readonly class DoorwayDrawing
         return new self(
             $scale->oneTo,
             $scale->mm($width),
-            $scale->mm($top + self::LETTERS_M),
+            $scale->mm($top) + self::LETTERS_MM,
             $scale->mm($top),
             $scale->mm(self::BESIDE_M + $away),
             $scale->mm($top - min($top, $facade->headM)),

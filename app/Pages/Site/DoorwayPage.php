@@ -8,13 +8,11 @@ use App\Drawings\BannerPlan;
 use App\Drawings\DoorwayDrawing;
 use App\Pages\Words;
 use DateTimeImmutable;
-use KeenShadow\Core\Rules\Finding;
-use KeenShadow\Core\Rules\Level;
-use KeenShadow\Core\Rules\Source;
-use KeenShadow\Core\Rules\Subject;
 use KeenShadow\Core\Rules\Verdict;
 use KeenShadow\Core\Site\Banner;
 use KeenShadow\Core\Site\BannerState;
+use KeenShadow\Core\Site\CutHole;
+use KeenShadow\Core\Site\DoorwayOutlook;
 use KeenShadow\Core\Site\Facade;
 use KeenShadow\Core\Site\Run;
 use KeenShadow\Core\Site\SiteException;
@@ -34,6 +32,7 @@ final readonly class DoorwayPage
      * @param array<string, float> $eyes
      * @param list<array{who: string, eye: string, lines: list<string>}> $windows
      * @param list<array{time: string, aside: string, cells: list<string>}> $rows
+     * @param list<string> $unseen who sees nothing through them at that time, and why
      * @param list<CutHole> $holes
      */
     private function __construct(
@@ -49,6 +48,7 @@ final readonly class DoorwayPage
         public string $time,
         public string $stands,
         public DoorwayDrawing $drawing,
+        public array $unseen,
         public array $holes,
         public BannerPlan $plan,
     ) {}
@@ -68,7 +68,7 @@ final readonly class DoorwayPage
         }
         $facade = array_values(array_filter($facades, static fn(Facade $f): bool => $f->name === $name))[0] ?? $facades[0];
         $banner = Banner::across($facade, $distanceM, $site->plan);
-        $runs = array_map(static fn(float $eye): array => $banner->runsFor($eye, $site->eclipseTrack), $eyes);
+        $outlook = DoorwayOutlook::of($banner, $eyes, $site->eclipseTrack, $site->track->atTime($site->here->bestSeen()->time()));
         $sun = $site->track->atTime($moment);
         $holes = CutHole::allOf($banner, $eyes, $sun, $site->track->at($sun->julianDateUt + self::SLOT_SECONDS / 86400));
 
@@ -78,13 +78,14 @@ final readonly class DoorwayPage
             array_map(static fn(Facade $f): array => self::facing($f, $site), $facades),
             $distanceM,
             $eyes,
-            self::headline($facade, $runs, $site),
-            self::verdict($banner, $eyes, $runs, $site),
-            self::windows($banner, $eyes, $runs, $site),
+            self::headline($outlook, $site),
+            $outlook->verdict(),
+            self::windows($outlook, $site),
             self::rows($banner, $eyes, $site),
             $site->here->local($moment)->format('H:i'),
             __('Sun :alt up, :side of straight out', ['alt' => Words::degrees($sun->altitudeDeg), 'side' => self::aside($facade->sunToTheRightDeg($sun), 0)]),
             DoorwayDrawing::of($banner, $eyes, $sun),
+            self::unseen($outlook, $sun),
             $holes,
             BannerPlan::of($facade, $holes),
         );
@@ -99,18 +100,16 @@ final readonly class DoorwayPage
         return [
             'name' => $facade->name,
             'looks' => Compass::nearest($bearing)->value . ' ' . Words::direction($bearing, 0),
-            'sun' => $lit === [] ? __('faces away from the Sun') : __('faces the Sun :from–:to', ['from' => self::clock($lit[0], $site), 'to' => self::clock($lit[count($lit) - 1], $site)]),
+            'sun' => count($lit) < 2 ? __('faces away from the Sun') : __('faces the Sun :from–:to', ['from' => self::clock($lit[0], $site), 'to' => self::clock($lit[count($lit) - 1], $site)]),
         ];
     }
 
-    /** @param array<string, list<Run<BannerState>>> $runs */
-    private static function headline(Facade $facade, array $runs, EventSite $site): string
+    private static function headline(DoorwayOutlook $outlook, EventSite $site): string
     {
-        $works = array_merge([], ...array_map(static fn(array $r): array => array_filter($r, static fn(Run $run): bool => $run->state === BannerState::Works), array_values($runs)));
+        $facade = $outlook->banner->facade;
+        $works = $outlook->works();
         if ($works === []) {
-            $states = array_unique(array_map(static fn(Run $run): string => $run->state->value, array_merge([], ...array_values($runs))));
-
-            return in_array(BannerState::NotFacing->value, $states, true) && array_diff($states, [BannerState::NotFacing->value, BannerState::SunDown->value]) === []
+            return $outlook->facesAway()
                 ? __('“:name” does not face the Sun: it looks :way, and the Sun is on the other side.', ['name' => $facade->name, 'way' => Compass::nearest($facade->bearingDeg)->value])
                 : __('Nobody sees the Sun through a banner in “:name”.', ['name' => $facade->name]);
         }
@@ -124,47 +123,20 @@ final readonly class DoorwayPage
         ]);
     }
 
-    /**
-     * @param array<string, float> $eyes
-     * @param array<string, list<Run<BannerState>>> $runs
-     */
-    private static function verdict(Banner $banner, array $eyes, array $runs, EventSite $site): Verdict
-    {
-        $sun = $site->track->atTime($site->here->bestSeen()->time());
-        $without = [];
-        foreach ($eyes as $who => $eye) {
-            $state = $banner->stateFor($eye, $sun);
-            if ($state !== BannerState::Works) {
-                $without[self::why($state, $banner, $eye, $sun)][] = $who;
-            }
-        }
-        $everWorks = array_filter(array_merge([], ...array_values($runs)), static fn(Run $run): bool => $run->state === BannerState::Works) !== [];
-        $findings = [];
-        foreach ($without as $why => $who) {
-            $findings[] = new Finding($everWorks ? Level::Hold : Level::No, 'The maximum is not seen (:who): :why.', 'Try another doorway, distance or height.', Source::Plan, ['who' => mb_strtolower(implode(', ', $who)), 'why' => $why]);
-        }
-
-        return Verdict::of(Subject::Doorway, $findings, new Finding(Level::Yes, 'Everybody sees the maximum through the banner.', 'Hang it days before and try it at the same hour; only checked filters go into the holes.', Source::Plan));
-    }
-
-    /**
-     * @param array<string, float> $eyes
-     * @param array<string, list<Run<BannerState>>> $runs
-     *
-     * @return list<array{who: string, eye: string, lines: list<string>}>
-     */
-    private static function windows(Banner $banner, array $eyes, array $runs, EventSite $site): array
+    /** @return list<array{who: string, eye: string, lines: list<string>}> */
+    private static function windows(DoorwayOutlook $outlook, EventSite $site): array
     {
         $windows = [];
-        foreach ($runs as $who => $list) {
+        foreach ($outlook->runs as $who => $runs) {
+            $eyeM = $outlook->eyesM[$who];
             $windows[] = [
                 'who' => $who,
-                'eye' => number_format($eyes[$who], 2) . ' m',
-                'lines' => array_map(static function (Run $run) use ($banner, $eyes, $who, $site): string {
+                'eye' => number_format($eyeM, 2) . ' m',
+                'lines' => array_map(static function (Run $run) use ($outlook, $eyeM, $site): string {
                     $middle = $site->track->at(($run->from->julianDateUt + $run->to->julianDateUt) / 2);
 
-                    return self::clock($run->from, $site) . '–' . self::clock($run->to, $site) . ' ' . self::why($run->state, $banner, $eyes[$who], $middle);
-                }, $list),
+                    return self::clock($run->from, $site) . '–' . self::clock($run->to, $site) . ' ' . self::why($run->state, $outlook->banner, $eyeM, $middle);
+                }, $runs),
             ];
         }
 
@@ -193,6 +165,15 @@ final readonly class DoorwayPage
         }
 
         return $rows;
+    }
+
+    /** @return list<string> */
+    private static function unseen(DoorwayOutlook $outlook, SunPlace $sun): array
+    {
+        return array_map(
+            static fn(array $w): string => self::why($w['state'], $outlook->banner, $outlook->eyesM[$w['who'][0]], $sun) . ' (' . implode(', ', $w['who']) . ')',
+            $outlook->without($sun),
+        );
     }
 
     private static function why(BannerState $state, Banner $banner, float $eyeM, SunPlace $sun): string

@@ -44,8 +44,8 @@ enum Subject: string
                 Level::No => 'In the sun',
             },
             self::Doorway => match ($level) {
-                Level::Yes => 'Works all the while',
-                Level::Hold => 'Works for a while',
+                Level::Yes => 'Everybody sees the maximum',
+                Level::Hold => 'The maximum is missed',
                 Level::No => 'Does not work',
             },
             self::Beam => match ($level) {

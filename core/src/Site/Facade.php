@@ -62,7 +62,7 @@ final readonly class Facade
         return $facades;
     }
 
-    /** The outer wall of a building or the free wall that a point lies at, null when it lies at none. */
+    /** The outer wall of a building, or the side of a free wall, that a point lies at; null when it lies at none. */
     public static function at(PlanPoint $point, SitePlan $plan): ?self
     {
         foreach ($plan->obstacles() as $thing) {
@@ -71,7 +71,9 @@ final readonly class Facade
             }
             foreach ($thing->edges as [$a, $b]) {
                 if (PlanLines::distanceM($point, $a, $b) <= self::PROBE_M) {
-                    return self::of($thing->name, $a, $b, 0.0, $thing->heightM, $plan);
+                    return PlanLines::side($point, $a, $b) > 0
+                        ? self::of($thing->name, $b, $a, 0.0, $thing->heightM, $plan)
+                        : self::of($thing->name, $a, $b, 0.0, $thing->heightM, $plan);
                 }
             }
         }

@@ -22,7 +22,7 @@ final readonly class Pinhole
     public const MOST_HOLE_MM = 50;
 
     /** Below this many blur widths across the disc the crescent is hard to tell from a blob (own judgement). */
-    private const FEWEST_DETAILS = 3;
+    public const FEWEST_DETAILS = 3;
     /** A disc smaller than this is hard to see at arm's length (own judgement). */
     private const SMALLEST_IMAGE_MM = 2.5;
 

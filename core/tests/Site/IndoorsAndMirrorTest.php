@@ -4,15 +4,24 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Tests\Site;
 
+use KeenShadow\Core\Rules\Finding;
+use KeenShadow\Core\Rules\Level;
+use KeenShadow\Core\Rules\Verdict;
 use KeenShadow\Core\Site\Banner;
 use KeenShadow\Core\Site\BannerState;
 use KeenShadow\Core\Site\Beam;
+use KeenShadow\Core\Site\CutHole;
+use KeenShadow\Core\Site\DoorwayOutlook;
 use KeenShadow\Core\Site\Facade;
 use KeenShadow\Core\Site\FlatMirror;
 use KeenShadow\Core\Site\LongTube;
+use KeenShadow\Core\Site\MirrorOutlook;
 use KeenShadow\Core\Site\SiteException;
 use KeenShadow\Core\Site\SitePlan;
+use KeenShadow\Core\Site\SpotOutlook;
+use KeenShadow\Core\Site\SunPlace;
 use KeenShadow\Core\Site\ThingKind;
+use KeenShadow\Core\Sky\Observer;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Source: plane trigonometry and the law of reflection by hand. */
@@ -43,7 +52,8 @@ final class IndoorsAndMirrorTest extends SiteTestCase
         self::assertSame(-0.4, round($wall?->before(self::here(5, 0))->northM ?? 0.0, 9));
         self::assertEqualsWithDelta(60.0, $wall?->incidenceDeg(self::sun(180, 60)), 1e-9, 'square to the wall but for its altitude');
         self::assertEqualsWithDelta(45.0, $wall?->incidenceDeg(self::sun(225, 0)), 1e-9);
-        self::assertSame('fence', Facade::at(self::here(20.2, 4), $plan)?->name);
+        self::assertSame(['fence', 90.0], [Facade::at(self::here(20.2, 4), $plan)?->name, Facade::at(self::here(20.2, 4), $plan)?->bearingDeg]);
+        self::assertSame(270.0, Facade::at(self::here(19.8, 4), $plan)?->bearingDeg, 'the other side of a free wall');
         self::assertNull(Facade::at(self::here(5, -17.1), $plan), 'a tree has no wall');
         self::assertNull(Facade::at(self::here(5, -0.5), $plan));
     }
@@ -86,6 +96,100 @@ final class IndoorsAndMirrorTest extends SiteTestCase
         self::assertSame([BannerState::Works, BannerState::PastJamb], array_map(static fn($r) => $r->state, $runs));
         $change = $runs[0]->to;
         self::assertEqualsWithDelta(2.0 - 2 * Banner::RIM_M, 1.5 * tan(deg2rad($change->azimuthDeg - 180)), 0.001);
+    }
+
+    /** From its mark on the floor the eye's rays pass through the hole, with the room that a hole has, from the first moment to the last. */
+    public function testAHoleServesWhileTheSunMovesOn(): void
+    {
+        $plan = $this->school(true);
+        $banner = Banner::across(Facade::allOf($plan)[0], 0.8, $plan);
+        $track = self::track('2028-01-26', '14:00', '15:30');
+        [$now, $later] = [$track->atTime(new \DateTimeImmutable('2028-01-26T14:20Z')), $track->atTime(new \DateTimeImmutable('2028-01-26T14:30Z'))];
+        $eyes = ['Children' => 1.10, 'Seated' => 1.25];
+        $holes = CutHole::allOf($banner, $eyes, $now, $later);
+        self::assertSame(['Children', 'Seated', 'Children', 'Seated'], array_map(static fn(CutHole $h): string => $h->who, $holes));
+        foreach ($holes as $hole) {
+            foreach ([$now, $later] as $sun) {
+                self::assertEqualsWithDelta($hole->fromLeftM, $hole->standM + (float) $banner->holeToTheRightM($sun), ($hole->widthM - Banner::HOLE_WIDTH_M) / 2 + 1e-9);
+                self::assertEqualsWithDelta($hole->heightM, (float) $banner->holeHeightM($eyes[$hole->who], $sun), ($hole->lengthM - Banner::HOLE_HEIGHT_M) / 2 + 1e-9);
+            }
+            self::assertGreaterThanOrEqual(Banner::RIM_M - 1e-9, $hole->fromLeftM - $hole->widthM / 2);
+            self::assertLessThanOrEqual($banner->facade->widthM - Banner::RIM_M + 1e-9, $hole->fromLeftM + $hole->widthM / 2);
+            self::assertLessThanOrEqual($banner->facade->headM - Banner::RIM_M, $hole->heightM + $hole->lengthM / 2);
+        }
+        self::assertGreaterThan($holes[0]->fromLeftM + $holes[0]->widthM + Banner::RIM_M - 1e-9, $holes[1]->fromLeftM, 'sheet is left between two');
+        self::assertSame([], CutHole::allOf($banner, ['Giant' => 2.0], $now, $later));
+        self::assertSame([], CutHole::allOf($banner, $eyes, self::sun(10, 30), $later), 'the Sun on the other side');
+    }
+
+    /** @return array<string, array{string, array<string, float>, float, Level, list<string>}> opening, eyes, altitude of the Sun in the south at the maximum */
+    public static function banners(): array
+    {
+        $children = ['Children' => 1.10, 'Seated' => 1.20];
+
+        return [
+            'children only' => ['door', $children, 35, Level::Yes, ['For all heights of eyes a hole lies on the banner at the maximum, and nothing stands before the Sun.']],
+            'adults stand too high' => ['door', $children + ['Adults' => 1.65], 35, Level::Hold, ['At the maximum the hole would lie above the opening (:who). Adults']],
+            'a low Sun behind the yard wall' => ['door', $children, 8, Level::Hold, ['At the maximum :by is before the Sun (:who). Children, Seated, yard wall']],
+            'two reasons' => ['door', ['Children' => 1.10, 'Adults' => 2.04], 8, Level::Hold, ['At the maximum :by is before the Sun (:who). Children, yard wall', 'At the maximum the hole would lie above the opening (:who). Adults']],
+            'the north wall' => ['school 3', $children, 35, Level::No, ['At the maximum it faces away from the Sun (:who). Children, Seated']],
+        ];
+    }
+
+    /**
+     * @param array<string, float> $eyes
+     * @param list<string> $reasons
+     */
+    #[DataProvider('banners')]
+    public function testWhoSeesTheMaximumThroughABanner(string $opening, array $eyes, float $altitude, Level $level, array $reasons): void
+    {
+        $plan = $this->school(true);
+        $facade = array_column(Facade::allOf($plan), null, 'name')[$opening];
+        $outlook = DoorwayOutlook::of(Banner::across($facade, 1.0, $plan), $eyes, self::track('2028-01-26', '15:00', '16:30'), self::sun(180, $altitude));
+        $verdict = $outlook->verdict();
+        self::assertSame($level, $verdict->level);
+        self::assertSame($level === Level::No, $outlook->facesAway());
+        self::assertSame($reasons, self::reasons($verdict));
+    }
+
+    /** @return array<string, array{list<array{0: ThingKind, 1: list<array{float, float}>, 2: float, 3: float, 4: string, 5?: float}>, array{float, float, float}, array{float, float, float}, SunPlace, Level, string}> what stands there, mirror and screen in metres east, north, up, the Sun, the finding that decides */
+    public static function mirrors(): array
+    {
+        $school = [ThingKind::Building, [[0, -10], [10, -10], [10, 10], [0, 10]], 8.0, 0.0, 'school'];
+        [$mirror, $screen] = [[-25, 0, 2.1], [-0.2, 0, 3.0]];
+        $sun = self::sun(95, 37);
+
+        return [
+            'over the heads to a shaded wall' => [[$school], $mirror, $screen, $sun, Level::Yes, 'Nothing on the plan is in the beam\'s way, and it passes no window and no eye.'],
+            'a low mirror' => [[$school], [-25, 0, 1.0], $screen, $sun, Level::Hold, 'For :metres m the beam runs at the height of eyes. 12.4'],
+            'a window beside the screen' => [[$school, [ThingKind::Window, [[0, -1.6], [0, -0.6]], 4.0, 0.0, 'class 5B', 2.5]], $mirror, $screen, $sun, Level::Hold, 'The beam goes by :names. class 5B'],
+            'a fence between' => [[$school, [ThingKind::Wall, [[-10, -9], [-10, 9]], 4.0, 0.0, 'fence']], $mirror, $screen, $sun, Level::No, ':name stands in the beam\'s way. fence'],
+            'a tower before the Sun' => [[$school, [ThingKind::Wall, [[30, -50], [30, 50]], 60.0, 0.0, 'tower']], $mirror, $screen, $sun, Level::No, 'At this time :name stands between the Sun and the mirror. tower'],
+            'a Sun that has set' => [[$school], $mirror, $screen, self::sun(290, -1), Level::No, 'At this time :name stands between the Sun and the mirror. the horizon'],
+            'behind the wall, in its yard' => [[[ThingKind::Wall, [[0, -10], [0, 10]], 2.9, 0.0, 'wall']], [25, 0, 2.1], $screen, $sun, Level::No, 'The mirror lies behind the wall that carries the screen.'],
+            'the Sun in the mirror\'s back' => [[$school], $mirror, $screen, self::sun(270, 5), Level::Hold, 'The light only grazes the glass: the mirror must be long and true.'],
+            'a screen in the sun' => [[$school], [-25, 0, 2.1], [-45, 0, 3.0], $sun, Level::Hold, 'The Sun itself reaches the screen for a part of the eclipse and washes the image out.'],
+        ];
+    }
+
+    /**
+     * @param list<array{0: ThingKind, 1: list<array{float, float}>, 2: float, 3: float, 4: string, 5?: float}> $stands
+     * @param array{float, float, float} $mirror
+     * @param array{float, float, float} $screen
+     */
+    #[DataProvider('mirrors')]
+    public function testWhatSpeaksAgainstAMirror(array $stands, array $mirror, array $screen, SunPlace $sun, Level $level, string $reason): void
+    {
+        $plan = self::plan(...array_map(static fn(array $s) => self::thing(...$s), $stands));
+        $track = self::track('2027-08-02', '07:30', '10:10');
+        [$atMirror, $atScreen] = [self::thing(ThingKind::Mirror, [[$mirror[0], $mirror[1]]], $mirror[2], name: 'mirror'), self::thing(ThingKind::Screen, [[$screen[0], $screen[1]]], $screen[2], name: 'screen')];
+        $outlook = MirrorOutlook::of($atMirror, $atScreen, $plan, $track);
+        self::assertNotNull($outlook);
+        $circumstances = self::eclipse('2027-08-02')->circumstances(Observer::at(36.5297, -6.2926, 10));
+        $verdict = $outlook->verdict($sun, SpotOutlook::from($atScreen->at(), $atScreen->heightM, $plan, $track, $circumstances));
+        self::assertSame($level, $verdict->level);
+        self::assertSame($reason, self::reasons($verdict)[0]);
+        self::assertNull(MirrorOutlook::of($atMirror, $atMirror, $plan, $track));
     }
 
     public function testAMirrorsNormalHalvesTheAngle(): void
@@ -149,6 +253,12 @@ final class IndoorsAndMirrorTest extends SiteTestCase
         self::assertEqualsWithDelta(0.9 * sqrt(3) / 2, $tube->footM(self::sun(180, 30), 0.9), 1e-9);
         $this->expectException(SiteException::class);
         LongTube::of(0, 1);
+    }
+
+    /** @return list<string> each with what it names */
+    private static function reasons(Verdict $verdict): array
+    {
+        return array_map(static fn(Finding $f): string => trim($f->reason . ' ' . implode(', ', $f->names)), $verdict->findings);
     }
 
     private function school(bool $withDoor = false): SitePlan

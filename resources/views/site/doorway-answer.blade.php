@@ -57,6 +57,9 @@
     @if ($page->holes === [])
         <p>{{ __('No hole lies on the banner at this time: choose another time, distance or opening.') }}</p>
     @else
+        @if ($page->unseen !== [])
+            <p class="fault">{{ __('At :time no Sun is seen through them: :why.', ['time' => $page->time, 'why' => implode('; ', $page->unseen)]) }}</p>
+        @endif
         <svg class="cutting-sheet" width="{{ $page->plan->widthMm }}mm" height="{{ $page->plan->floorY }}mm" viewBox="0 0 {{ $page->plan->widthMm }} {{ $page->plan->floorY }}" role="img" aria-label="{{ __('The banner as seen from inside, with its holes and the marks on the floor') }}">
             <rect class="cut-sheet" width="{{ $page->plan->widthMm }}" height="{{ $page->plan->heightMm }}"/>
             <path class="door-floor" d="M0 {{ $page->plan->floorY }}H{{ $page->plan->widthMm }}"/>

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeenShadow\Core\Site;
+
+use KeenShadow\Core\Rules\Finding;
+use KeenShadow\Core\Rules\Level;
+use KeenShadow\Core\Rules\Source;
+use KeenShadow\Core\Rules\Subject;
+use KeenShadow\Core\Rules\Verdict;
+
+/** A banner for people of several heights: from when to when it works for whom, and who sees the maximum. */
+final readonly class DoorwayOutlook
+{
+    /**
+     * @param array<string, float> $eyesM heights of eyes by whose they are
+     * @param array<string, list<Run<BannerState>>> $runs over the eclipse, by whose eyes
+     */
+    private function __construct(
+        public Banner $banner,
+        public array $eyesM,
+        public array $runs,
+        private SunPlace $maximum,
+    ) {}
+
+    /**
+     * @param array<string, float> $eyesM
+     * @param SunPlace $maximum the Sun at the deepest moment that is above the horizon
+     */
+    public static function of(Banner $banner, array $eyesM, SunTrack $eclipse, SunPlace $maximum): self
+    {
+        return new self($banner, $eyesM, array_map(static fn(float $eyeM): array => $banner->runsFor($eyeM, $eclipse), $eyesM), $maximum);
+    }
+
+    /** @return list<Run<BannerState>> when it works for anybody */
+    public function works(): array
+    {
+        return array_values(array_filter(array_merge([], ...array_values($this->runs)), static fn(Run $run): bool => $run->state === BannerState::Works));
+    }
+
+    /** Whether the Sun is on its other side as long as it is up. */
+    public function facesAway(): bool
+    {
+        $states = array_map(static fn(Run $run): BannerState => $run->state, array_merge([], ...array_values($this->runs)));
+
+        return in_array(BannerState::NotFacing, $states, true)
+            && array_filter($states, static fn(BannerState $s): bool => $s !== BannerState::NotFacing && $s !== BannerState::SunDown) === [];
+    }
+
+    /** @return list<array{state: BannerState, by: array{by?: string}, who: non-empty-list<string>}> those who do not see the Sun at a moment, by what stops them */
+    public function without(SunPlace $sun): array
+    {
+        $without = [];
+        foreach ($this->eyesM as $who => $eyeM) {
+            $state = $this->banner->stateFor($eyeM, $sun);
+            if ($state === BannerState::Works) {
+                continue;
+            }
+            $by = $state === BannerState::Blocked ? ['by' => $this->banner->blockedBy($eyeM, $sun) ?? 'the horizon'] : [];
+            $why = $state->value . implode($by);
+            $without[$why] = ['state' => $state, 'by' => $by, 'who' => [...$without[$why]['who'] ?? [], $who]];
+        }
+
+        return array_values($without);
+    }
+
+    /** How it is at the maximum. */
+    public function verdict(): Verdict
+    {
+        $level = $this->works() === [] ? Level::No : Level::Hold;
+
+        return Verdict::of(
+            Subject::Doorway,
+            array_map(static fn(array $w): Finding => new Finding($level, self::reason($w['state']), 'Try another doorway, distance or height.', Source::Plan, ['who' => implode(', ', $w['who']), ...$w['by']]), $this->without($this->maximum)),
+            new Finding(
+                Level::Yes,
+                'For all heights of eyes a hole lies on the banner at the maximum, and nothing stands before the Sun.',
+                'Hang it a day or two before and try it at the same hours; only checked filters go into the holes.',
+                Source::Plan,
+            ),
+        );
+    }
+
+    private static function reason(BannerState $state): string
+    {
+        return match ($state) {
+            BannerState::NotFacing => 'At the maximum it faces away from the Sun (:who).',
+            BannerState::SunDown => 'At the maximum the Sun is down (:who).',
+            BannerState::AboveLintel => 'At the maximum the hole would lie above the opening (:who).',
+            BannerState::BelowSill => 'At the maximum the hole would lie below the opening (:who).',
+            BannerState::PastJamb => 'At the maximum the hole would lie too far aside (:who).',
+            BannerState::Blocked => 'At the maximum :by is before the Sun (:who).',
+            BannerState::Works => throw new \LogicException('nothing speaks against it'),
+        };
+    }
+}
