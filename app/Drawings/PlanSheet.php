@@ -35,6 +35,7 @@ final readonly class PlanSheet
      * @param float $letterM height of a letter
      * @param list<PlanShape> $grounds
      * @param list<PlanShape> $standing what stands on the ground, places last
+     * @param float $barM length of the scale bar
      * @param list<array{x: float, y: float, labelX: float, labelY: float, anchor: string, label: string, isMain: bool, isHidden: bool}> $rays from the spot, which lies at 0, 0
      */
     private function __construct(
@@ -50,9 +51,6 @@ final readonly class PlanSheet
         public float $observerX,
         public float $observerY,
         public float $barM,
-        public string $bar,
-        public float $barX,
-        public float $barY,
     ) {}
 
     public static function of(EventSite $site, Thing $observer): self
@@ -68,7 +66,6 @@ final readonly class PlanSheet
                 $rays[$i]['label'] = '';
             }
         }
-        $bar = self::niceLength($width / 5);
         $shapes = [];
         foreach (self::namedInOrder($site->plan->things) as $index => $thing) {
             $shapes[$index] = PlanShape::of($index, $thing, $labels, $letter);
@@ -77,7 +74,8 @@ final readonly class PlanSheet
         $grounds = array_values(array_filter($shapes, static fn(PlanShape $s): bool => $s->isGround));
         $standing = array_values(array_filter($shapes, static fn(PlanShape $s): bool => !$s->isGround));
         usort($standing, static fn(PlanShape $a, PlanShape $b): int => [$a->shape === 'point', $a->index] <=> [$b->shape === 'point', $b->index]);
-        return new self($left, $top, $width, $height, $letter, $grounds, $standing, $rays, (int) array_search($observer, $site->plan->things, true), $at['x'], $at['y'], $bar, self::bar($left + $letter, $top + $height - $letter, $bar, $letter / 3), round($left + $letter + $bar / 2, 2), round($top + $height - 1.5 * $letter, 2));
+
+        return new self($left, $top, $width, $height, $letter, $grounds, $standing, $rays, (int) array_search($observer, $site->plan->things, true), $at['x'], $at['y'], self::niceLength($width / 5));
     }
 
     /**
@@ -194,12 +192,6 @@ final readonly class PlanSheet
         }
 
         return $moments;
-    }
-
-    /** SVG path of a scale bar with a tick at each end. */
-    private static function bar(float $left, float $base, float $length, float $tick): string
-    {
-        return sprintf('M%.2f %.2fv%.2fM%.2f %.2fh%.2fM%.2f %.2fv%.2f', $left, $base - $tick, 2 * $tick, $left, $base, $length, $left + $length, $base - $tick, 2 * $tick);
     }
 
     /** The longest of 1, 2, 5, 10, 20 … m that is not longer than asked. */

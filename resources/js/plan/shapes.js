@@ -48,8 +48,3 @@ export function middleOf(points) {
         y: points.reduce((sum, p) => sum + p.y, 0) / points.length,
     };
 }
-
-/** A scale bar with a tick at each end. */
-export function barPath(left, base, length, tick) {
-    return `M${left} ${base - tick}V${base + tick}M${left} ${base}h${length}M${left + length} ${base - tick}V${base + tick}`;
-}

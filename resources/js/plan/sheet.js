@@ -1,9 +1,7 @@
-import { barPath, metres, middleOf, niceLength, set } from "./shapes.js";
+import { metres, middleOf, niceLength, set } from "./shapes.js";
 
 const LETTER_PX = 13;
 const BAR_PX = 110;
-const BAR_EDGE_PX = 10;
-const BAR_TICK_PX = 5;
 const CLOSEST_M = 8;
 const FARTHEST_M = 4000;
 
@@ -46,13 +44,12 @@ export function sheet() {
             const { x, y, width, height } = this.box;
             const plan = this.part("plan");
             plan.setAttribute("viewBox", `${x} ${y} ${width} ${height}`);
-            this.part("drawn").setAttribute("font-size", LETTER_PX * this.metresPerPx());
             const perPx = this.metresPerPx();
-            const length = niceLength(BAR_PX * perPx);
-            const [left, base] = [x + BAR_EDGE_PX * perPx, y + height - BAR_EDGE_PX * perPx];
-            this.part("bar").setAttribute("d", barPath(left, base, length, BAR_TICK_PX * perPx));
-            set(this.part("barWords"), { x: left + length / 2, y: base - BAR_TICK_PX * 1.6 * perPx });
-            this.part("barWords").textContent = `${length} m`;
+            this.part("drawn").setAttribute("font-size", LETTER_PX * perPx);
+            const barM = niceLength(BAR_PX * perPx);
+            set(this.part("scale"), { viewBox: `0 0 ${plan.clientWidth * perPx} 1` });
+            set(this.part("bar"), { width: barM });
+            this.part("barWords").textContent = `${barM} m`;
             this.uncrowd();
         },
 

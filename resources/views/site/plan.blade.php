@@ -68,15 +68,12 @@
                 @endforeach
             </g>
         @endif
-        <path class="plan-bar" data-part="bar" d="{{ $page->sheet->bar }}" vector-effect="non-scaling-stroke"/>
-        <text class="plan-bar-words" data-part="barWords" x="{{ $page->sheet->barX }}" y="{{ $page->sheet->barY }}" text-anchor="middle">{{ $page->sheet->barM }} m</text>
         <g data-part="handles"></g>
         <g data-part="pencil" class="plan-pencil"></g>
     </g>
 </svg>
-<div class="plan-foot">
-    <span>{{ __('North up, grid 10 m. Rays: where the Sun stands; dashed where it is hidden from “:spot”.', ['spot' => $page->look->place->name]) }}</span>
-</div>
+<svg class="plan-bar" data-part="scale" viewBox="0 0 {{ $page->sheet->width }} 1" preserveAspectRatio="none" aria-hidden="true"><rect data-part="bar" width="{{ $page->sheet->barM }}" height="1"/></svg>
+<p class="plan-foot"><b data-part="barWords">{{ $page->sheet->barM }} m</b> · {{ __('North up, grid 10 m. Rays: where the Sun stands; dashed where it is hidden from “:spot”.', ['spot' => $page->look->place->name]) }}</p>
 <p class="plan-best">
     @if ($page->cells)
         <a class="btn btn-quiet" href="{{ route('site.show', [$event, 'spot' => $page->look->place->name]) }}" data-best="" x-on:click.prevent="best">{{ __('Hide the map of spots') }}</a>
