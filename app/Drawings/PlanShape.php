@@ -15,7 +15,7 @@ final readonly class PlanShape
 {
     /**
      * @param string $points "x,y x,y"
-     * @param list<array{x: float, y: float}> $corners the points that can be dragged
+     * @param string $heightWord what its height is the height of
      */
     private function __construct(
         public int $index,
@@ -23,8 +23,8 @@ final readonly class PlanShape
         public string $shape,
         public string $name,
         public string $label,
+        public string $heightWord,
         public string $points,
-        public array $corners,
         public float $x,
         public float $y,
         public float $radius,
@@ -46,8 +46,8 @@ final readonly class PlanShape
             $thing->kind->shape()->value,
             $thing->name,
             self::labelOf($thing),
+            KindWords::height($thing->kind),
             implode(' ', array_map(static fn(array $c): string => "{$c['x']},{$c['y']}", $corners)),
-            $corners,
             $middle['x'],
             $middle['y'],
             $thing->radiusM,

@@ -19,13 +19,11 @@ final readonly class SkyCurves
     /**
      * @param string $obscuration points of the curve, closed along the bottom
      * @param string $altitude points of the curve
-     * @param int $topDeg altitude at the top of the picture
      * @param list<array{y: float, label: string}> $altitudeTicks
      */
     private function __construct(
         public string $obscuration,
         public string $altitude,
-        public int $topDeg,
         public array $altitudeTicks,
     ) {}
 
@@ -45,7 +43,7 @@ final readonly class SkyCurves
         $covered = array_map(static fn(array $s): string => self::point($s[0], 100 - 100 * $s[1]), $samples);
         $heights = array_map(static fn(array $s): string => self::point($s[0], min(104.0, 100 - 100 * $s[2] / $top)), $samples);
 
-        return new self('0,100 ' . implode(' ', $covered) . ' 100,100', implode(' ', $heights), $top, $ticks);
+        return new self('0,100 ' . implode(' ', $covered) . ' 100,100', implode(' ', $heights), $ticks);
     }
 
     private static function point(float $x, float $y): string

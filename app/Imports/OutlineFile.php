@@ -114,7 +114,9 @@ final class OutlineFile
                 'Polygon' => [[Shape::Area, $coordinates[0] ?? []]],
                 'MultiPolygon' => array_map(static fn(mixed $polygon): array => [Shape::Area, is_array($polygon) ? $polygon[0] ?? [] : []], array_values($coordinates)),
                 'MultiLineString' => array_map(static fn(mixed $line): array => [Shape::Line, $line], array_values($coordinates)),
-                default => [],
+                'MultiPoint' => array_map(static fn(mixed $point): array => [Shape::Point, [$point]], array_values($coordinates)),
+                '' => [],
+                default => throw new ImportException(__('A :type is not read; save it as Polygon, LineString or Point.', ['type' => is_string($geometry['type']) ? $geometry['type'] : 'geometry'])),
             };
             foreach ($parts as [$shape, $positions]) {
                 $shapes[] = new FoundShape($text('name'), $shape, self::positions($positions, $shape), ThingKind::tryFrom($text('kind')), $number('height_m'), $number('radius_m'), $number('sill_m'));

@@ -23,6 +23,7 @@ export function sitePlan() {
         cross: null,
         chosen: null,
         chosenName: "",
+        heightWord: "",
         canTurn: false,
         isOpening: false,
         snaps: true,

@@ -8,7 +8,6 @@ use App\Models\Event;
 use App\Pages\Sky\LocalEclipse;
 use KeenShadow\Core\Site\Facade;
 use KeenShadow\Core\Site\HorizonProfile;
-use KeenShadow\Core\Site\PlanFrame;
 use KeenShadow\Core\Site\PlanPoint;
 use KeenShadow\Core\Site\SitePlan;
 use KeenShadow\Core\Site\SpotOutlook;
@@ -31,7 +30,6 @@ final class EventSite
         public readonly SitePlan $plan,
         public readonly SunTrack $track,
         public readonly SunTrack $eclipseTrack,
-        public readonly PlanFrame $frame,
     ) {}
 
     public static function of(Event $event, LocalEclipse $here): self
@@ -42,7 +40,6 @@ final class EventSite
             $event->planRevision->plan ?? self::emptyPlan(),
             SunTrack::over($here->eclipse, $here->observer, $here->spanBegins(), $here->spanEnds()),
             SunTrack::over($here->eclipse, $here->observer, $here->begins(), $here->ends()),
-            new PlanFrame($event->lat, $event->lon),
         );
     }
 

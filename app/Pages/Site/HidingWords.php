@@ -10,13 +10,15 @@ use KeenShadow\Core\Site\Hiding;
 use KeenShadow\Core\Site\Stretch;
 use KeenShadow\Core\Site\SunPlace;
 
-/** When and behind what the Sun is hidden, in words. A moment is given no finer than it is known. */
+/** When and behind what the Sun is hidden, in words. */
 final class HidingWords
 {
     /** From this doubt on seconds say nothing. */
     private const MINUTES_ONLY_SECONDS = 30.0;
+    /** So low the air bends light differently from one day to the next, by more than seconds can tell (own judgement). */
+    private const MINUTES_ONLY_BELOW_DEG = 3.0;
 
-    /** "11:20 (−2 min) to 12:05 (+3 min) behind gym; up to 81 % covered then". */
+    /** "11:20 (−2 min) to 12:05 (+3 min) behind gym, all of the disc from 11:23; up to 81 % covered then". */
     public static function line(Hiding $hiding, EventSite $site): string
     {
         $s = $hiding->stretch;
@@ -25,14 +27,19 @@ final class HidingWords
             'to' => self::time($s->to, $hiding->laterSeconds, $site) . self::doubt('+', $hiding->laterSeconds),
             'what' => self::by($s),
         ];
+        $all = match (true) {
+            $s->hiddenFrom === null => __(', never all of the disc'),
+            $s->isCutAtBegin => '',
+            default => __(', all of the disc from :time', ['time' => self::time($s->hiddenFrom, $hiding->earlierSeconds, $site)]),
+        };
         $covered = self::mostCovered($s, $site);
         $then = $covered > 0 ? __('up to :covered % covered then', ['covered' => Words::percent($covered)]) : __('outside the eclipse');
 
         return match (true) {
             $s->isCutAtBegin && $s->isCutAtEnd => __('all the time behind :what', $names),
-            $s->isCutAtBegin => __('until :to behind :what', $names) . '; ' . $then,
-            $s->isCutAtEnd => __('from :from on behind :what', $names) . '; ' . $then,
-            default => __(':from to :to behind :what', $names) . '; ' . $then,
+            $s->isCutAtBegin => __('until :to behind :what', $names) . $all . '; ' . $then,
+            $s->isCutAtEnd => __('from :from on behind :what', $names) . $all . '; ' . $then,
+            default => __(':from to :to behind :what', $names) . $all . '; ' . $then,
         };
     }
 
@@ -41,9 +48,12 @@ final class HidingWords
         return Arr::join(array_map(static fn(?string $name): string => $name ?? __('the horizon'), $stretch->by), ', ', __(' and '));
     }
 
+    /** When the Sun goes or comes, no finer than that is known. */
     public static function time(SunPlace $sun, float $doubtSeconds, EventSite $site): string
     {
-        return $site->here->local(Words::rounded($sun->time()))->format($doubtSeconds < self::MINUTES_ONLY_SECONDS ? 'H:i:s' : 'H:i');
+        $isSure = $doubtSeconds < self::MINUTES_ONLY_SECONDS && $sun->altitudeDeg > self::MINUTES_ONLY_BELOW_DEG;
+
+        return $site->here->local(Words::rounded($sun->time()))->format($isSure ? 'H:i:s' : 'H:i');
     }
 
     private static function doubt(string $sign, float $seconds): string

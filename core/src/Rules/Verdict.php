@@ -7,7 +7,7 @@ namespace KeenShadow\Core\Rules;
 /** A judgement: the worst of what the rules found, with every finding that led to it. It supports a person; it does not certify. */
 final readonly class Verdict
 {
-    /** @param list<Finding> $findings worst first */
+    /** @param list<Finding> $findings worst first; the first decided it */
     private function __construct(
         public Subject $subject,
         public Level $level,
@@ -31,11 +31,5 @@ final readonly class Verdict
     public function word(): string
     {
         return $this->subject->word($this->level);
-    }
-
-    /** The finding that decided it. */
-    public function deciding(): Finding
-    {
-        return $this->findings[0];
     }
 }

@@ -73,7 +73,6 @@ final readonly class ClearSky
             $from,
             $to,
             $hidden === [] ? null : $hidden[0]->from,
-            $hidden === [] ? null : $hidden[count($hidden) - 1]->to,
             $names,
             $from->julianDateUt <= $track->beginUt,
             $to->julianDateUt >= $track->endUt,

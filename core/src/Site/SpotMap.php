@@ -16,11 +16,8 @@ final readonly class SpotMap
 {
     private const STEP_SECONDS = 120.0;
 
-    /**
-     * @param list<list<Spot|null>> $rows from south to north, each from west to east; null where nobody can stand
-     */
+    /** @param list<list<Spot|null>> $rows from south to north, each from west to east; null where nobody can stand */
     private function __construct(
-        public PlanPoint $southWest,
         public float $cellM,
         public array $rows,
     ) {}
@@ -63,7 +60,7 @@ final readonly class SpotMap
             $rows[] = $row;
         }
 
-        return new self($southWest, $cell, $rows);
+        return new self($cell, $rows);
     }
 
     /** @return list<Spot> the best ones, of equal ones those nearest to a point, each at least so far from the better ones */

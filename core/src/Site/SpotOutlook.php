@@ -27,7 +27,6 @@ final readonly class SpotOutlook
      */
     private function __construct(
         public PlanPoint $at,
-        public float $eyeM,
         public array $hidings,
         public array $nearMisses,
         public array $contacts,
@@ -52,7 +51,6 @@ final readonly class SpotOutlook
 
         return new self(
             $at,
-            $eyeM,
             self::hidings($clear, $worst, $track),
             array_values(array_filter($worst->stretches, static fn(Stretch $w): bool => array_filter($clear->stretches, $w->overlaps(...)) === [])),
             $contacts,

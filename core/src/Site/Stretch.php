@@ -9,15 +9,13 @@ final readonly class Stretch
 {
     /**
      * @param list<string|null> $by what stands there, in order; null is the far horizon
-     * @param SunPlace|null $hiddenFrom when the whole disc goes, null when some of it stays
-     * @param SunPlace|null $hiddenTo when the first of it is back
+     * @param SunPlace|null $hiddenFrom when the whole disc is gone first, null when some of it stays
      * @param bool $isCutAtBegin whether it was so already when the track begins
      */
     public function __construct(
         public SunPlace $from,
         public SunPlace $to,
         public ?SunPlace $hiddenFrom,
-        public ?SunPlace $hiddenTo,
         public array $by,
         public bool $isCutAtBegin,
         public bool $isCutAtEnd,

@@ -52,8 +52,8 @@ final class EyewearTest extends TestCase
         $verdict = $papers->verdict(new DateTimeImmutable(self::USE_ON));
 
         self::assertSame($level, $verdict->level);
-        self::assertStringContainsString($reason, $verdict->deciding()->reason);
-        self::assertNotSame('', $verdict->deciding()->nextStep);
+        self::assertStringContainsString($reason, $verdict->findings[0]->reason);
+        self::assertNotSame('', $verdict->findings[0]->nextStep);
     }
 
     public function testTheWorstFindingDecidesAndComesFirst(): void

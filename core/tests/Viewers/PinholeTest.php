@@ -72,7 +72,7 @@ final class PinholeTest extends TestCase
         $verdict = Pinhole::of($distance, $hole, self::SUN_DEG)->verdict();
 
         self::assertSame($level, $verdict->level);
-        self::assertStringContainsString($reason, $verdict->deciding()->reason);
+        self::assertStringContainsString($reason, $verdict->findings[0]->reason);
     }
 
     /** @return iterable<string, array{float, float, string}> */

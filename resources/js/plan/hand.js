@@ -16,6 +16,7 @@ export function hand() {
             if (this.chosen === index) return;
             this.chosen = index;
             this.chosenName = this.thing(index)?.dataset.name ?? "";
+            this.heightWord = this.thing(index)?.dataset.heightWord ?? "";
             this.handles();
             if (index === null || !this.part("name")) return;
             for (const field of ["name", "height_m", "radius_m", "sill_m"])

@@ -1,4 +1,4 @@
-<g class="plan-thing plan-{{ $shape->kind }} is-{{ $shape->shape }}" data-index="{{ $shape->index }}" data-name="{{ $shape->name }}" data-kind="{{ $shape->kind }}"
+<g class="plan-thing plan-{{ $shape->kind }} is-{{ $shape->shape }}" data-index="{{ $shape->index }}" data-name="{{ $shape->name }}" data-kind="{{ $shape->kind }}" data-height-word="{{ $shape->heightWord }}"
     data-shape="{{ $shape->shape }}" tabindex="0" role="button" aria-label="{{ $shape->label }}">
     @switch($shape->shape)
         @case('area')<polygon points="{{ $shape->points }}" vector-effect="non-scaling-stroke"/>@break

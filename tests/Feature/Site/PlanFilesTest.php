@@ -86,6 +86,10 @@ final class PlanFilesTest extends SiteTestCase
         $kinds = array_map(static fn(Thing $t): array => [$t->name, $t->kind, count($t->points)], $this->plan()->things);
         self::assertEqualsCanonicalizing([['Me', ThingKind::Viewers, 1], ['Lawn', ThingKind::Grass, 3], ['wall 3', ThingKind::Wall, 2], ['Hall', ThingKind::Building, 3]], $kinds);
         self::assertEqualsWithDelta(0.0, $this->plan()->named('Me')?->at()->distanceM(new PlanPoint(0, 0)), 0.01);
+        $square = static fn(float $lon): string => "[[[{$lon},36.517],[-6.2771,36.517],[-6.2771,36.5171],[{$lon},36.517]]]";
+        $this->import('many.geojson', '{"type":"FeatureCollection","features":[{"type":"Feature","properties":{"name":"Wing","height_m":7},"geometry":{"type":"MultiPolygon","coordinates":[' . $square(-6.2772) . ',' . $square(-6.2773) . ']}},{"type":"Feature","properties":null,"geometry":{"type":"MultiLineString","coordinates":[[[-6.277,36.517],[-6.277,36.5171]]]}},{"type":"Feature","properties":null,"geometry":{"type":"MultiPoint","coordinates":[[-6.278,36.517],[-6.278,36.5171]]}},{"type":"Feature","properties":null,"geometry":null}]}')->assertSessionHasNoErrors();
+        self::assertSame([7.0, 7.0], [$this->plan()->named('Wing')?->heightM, $this->plan()->named('Wing (2)')?->heightM], 'the parts of one thing');
+        self::assertCount(4 + 5, $this->plan()->things);
         $this->import('again.gpx', '<gpx><wpt lat="36.5172" lon="-6.2781"><name>Me</name></wpt></gpx>');
         self::assertNotNull($this->plan()->named('Me (2)'), 'a second of a name is told from the first');
     }
@@ -111,6 +115,9 @@ final class PlanFilesTest extends SiteTestCase
             'another town' => ['a.geojson', '{"type":"Feature","properties":{},"geometry":{"type":"Point","coordinates":[2.35,48.85]}}', 'Thing 1'],
             'an outline of two corners' => ['a.geojson', '{"type":"Polygon","coordinates":[[[-6.278,36.517],[-6.279,36.517],[-6.278,36.517]]]}', 'points'],
             'coordinates that are none' => ['a.geojson', '{"type":"Feature","properties":[],"geometry":{"type":"Polygon","coordinates":[["x"]]}}', 'points'],
+            'a collection' => ['a.geojson', '{"type":"Feature","properties":{},"geometry":{"type":"GeometryCollection","geometries":[]}}', 'A GeometryCollection is not read'],
+            'more than a plan holds' => ['a.gpx', '<gpx>' . str_repeat('<wpt lat="36.5172" lon="-6.2781"/>', SitePlan::MOST_THINGS + 1) . '</gpx>', 'more than ' . SitePlan::MOST_THINGS . ' things'],
+            'a table without lines' => ['a.csv', "azimuth,altitude\n", 'no points'],
             'a table without azimuths' => ['a.csv', "name,lat\nA,3\n", 'azimuth'],
             'a word in the table' => ['a.csv', "azimuth,altitude\n10,1\n20,hill\n", 'Line 3'],
             'an altitude beyond the zenith' => ['a.csv', "azimuth,altitude\n10,91\n", 'altitude'],

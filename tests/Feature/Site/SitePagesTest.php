@@ -29,7 +29,7 @@ final class SitePagesTest extends SiteTestCase
             ->assertSee('From “East end” you see it until 17:37, then Gym hides it.')
             ->assertSee('C2, max, C3 lost behind Gym.')->assertSee('from 17:37 (−2.7 min) on behind Gym')
             ->assertSee('Pale concrete: takes an image as it is')->assertSee('Grass: lay a white sheet for images');
-        $this->get(route('site.show', [$this->event, 'spot' => 'By the garden']))->assertSee('From “By the garden” you see it until 18:35:22, then the horizon hides it.');
+        $this->get(route('site.show', [$this->event, 'spot' => 'By the garden']))->assertSee('From “By the garden” you see it until 18:35, then the horizon hides it.');
     }
 
     /** A roof whose top stands 0.4° below the Sun's lower limb, measured to a metre. */
