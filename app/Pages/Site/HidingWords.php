@@ -23,14 +23,14 @@ final class HidingWords
     {
         $s = $hiding->stretch;
         $names = [
-            'from' => self::time($s->from, $hiding->earlierSeconds, $site) . self::doubt('−', $hiding->earlierSeconds),
-            'to' => self::time($s->to, $hiding->laterSeconds, $site) . self::doubt('+', $hiding->laterSeconds),
+            'from' => self::goes($s->from, $hiding->earlierSeconds, $site) . self::doubt('−', $hiding->earlierSeconds),
+            'to' => self::comes($s->to, $hiding->laterSeconds, $site) . self::doubt('+', $hiding->laterSeconds),
             'what' => self::by($s),
         ];
         $all = match (true) {
             $s->hiddenFrom === null => __(', never all of the disc'),
             $s->isCutAtBegin => '',
-            default => __(', all of the disc from :time', ['time' => self::time($s->hiddenFrom, $hiding->earlierSeconds, $site)]),
+            default => __(', all of the disc from :time', ['time' => self::goes($s->hiddenFrom, $hiding->earlierSeconds, $site)]),
         };
         $covered = self::mostCovered($s, $site);
         $then = $covered > 0 ? __('up to :covered % covered then', ['covered' => Words::percent($covered)]) : __('outside the eclipse');
@@ -48,12 +48,24 @@ final class HidingWords
         return Arr::join(array_map(static fn(?string $name): string => $name ?? __('the horizon'), $stretch->by), ', ', __(' and '));
     }
 
-    /** When the Sun goes or comes, no finer than that is known. */
-    public static function time(SunPlace $sun, float $doubtSeconds, EventSite $site): string
+    /** When the Sun goes, no finer than that is known: to the minute it is in. */
+    public static function goes(SunPlace $sun, float $doubtSeconds, EventSite $site): string
     {
+        return self::clock($sun, $doubtSeconds, $site, 0);
+    }
+
+    /** When the Sun comes, no finer than that is known: to the next minute. */
+    public static function comes(SunPlace $sun, float $doubtSeconds, EventSite $site): string
+    {
+        return self::clock($sun, $doubtSeconds, $site, 59);
+    }
+
+    private static function clock(SunPlace $sun, float $doubtSeconds, EventSite $site, int $ahead): string
+    {
+        $time = $site->here->local(Words::rounded($sun->time()));
         $isSure = $doubtSeconds < self::MINUTES_ONLY_SECONDS && $sun->altitudeDeg > self::MINUTES_ONLY_BELOW_DEG;
 
-        return $site->here->local(Words::rounded($sun->time()))->format($isSure ? 'H:i:s' : 'H:i');
+        return $isSure ? $time->format('H:i:s') : $time->modify("+{$ahead} seconds")->format('H:i');
     }
 
     private static function doubt(string $sign, float $seconds): string

@@ -44,7 +44,7 @@ final readonly class LookPage
             __('The whole disc stands free :clear of :whole.', ['clear' => Words::hours($outlook->clearSeconds), 'whole' => Words::hours($outlook->wholeSeconds)]),
             array_map(static fn(Hiding $h): string => HidingWords::line($h, $site), $outlook->hidings),
             array_map(static fn(Stretch $s): string => trans_choice('If the plan is off by :m m, :what hides it from :from to :to as well.|If the plan is off by :m m, :what hide it from :from to :to as well.', count($s->by), [
-                'm' => $site->plan->accuracyM, 'what' => HidingWords::by($s), 'from' => HidingWords::time($s->from, 60.0, $site), 'to' => HidingWords::time($s->to, 60.0, $site),
+                'm' => $site->plan->accuracyM, 'what' => HidingWords::by($s), 'from' => HidingWords::goes($s->from, 60.0, $site), 'to' => HidingWords::comes($s->to, 60.0, $site),
             ]), $outlook->nearMisses),
             $place->kind->wantsShade() ? $outlook->shadeVerdict() : $outlook->verdict(),
             array_map(static fn(ContactSight $c): array => self::contact($c, $site), $outlook->contacts),
@@ -70,7 +70,7 @@ final readonly class LookPage
         }
         $first = $during[0];
         $count = count($first->stretch->by);
-        $names = ['spot' => $place->name, 'what' => HidingWords::by($first->stretch), 'from' => HidingWords::time($first->stretch->from, $first->earlierSeconds, $site), 'to' => HidingWords::time($first->stretch->to, $first->laterSeconds, $site)];
+        $names = ['spot' => $place->name, 'what' => HidingWords::by($first->stretch), 'from' => HidingWords::goes($first->stretch->from, $first->earlierSeconds, $site), 'to' => HidingWords::comes($first->stretch->to, $first->laterSeconds, $site)];
 
         return match (true) {
             $first->stretch->from->time() <= $site->here->begins() && $first->stretch->to->time() >= $site->here->ends() => trans_choice('From “:spot” nothing of the eclipse is seen: :what hides it.|From “:spot” nothing of the eclipse is seen: :what hide it.', $count, $names),
