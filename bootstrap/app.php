@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\PlainOldInput;
 use App\Http\Middleware\ReadableInput;
 use App\Http\Middleware\SecurityHeaders;
 use Illuminate\Foundation\Application;
@@ -12,6 +13,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__ . '/../routes/web.php', health: '/up')
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->append([SecurityHeaders::class, ReadableInput::class]);
+        $middleware->appendToGroup('web', PlainOldInput::class);
         $middleware->redirectGuestsTo(fn(): string => route('sign-in'));
         $middleware->redirectUsersTo(fn(): string => route('events.index'));
     })

@@ -92,6 +92,31 @@ final class AccessTest extends TestCase
         $this->post('/events', ['title' => ['x'], 'lat' => ['3'], 'eclipse' => ['2']])->assertSessionHasErrors(['title', 'lat']);
     }
 
+    /** @return list<array{string, string, string, list<string>}> method, address, page of the form, fields */
+    public static function forms(): array
+    {
+        return [
+            ['POST', 'events', 'events/create', ['title', 'lat', 'eclipse', 'place_name']],
+            ['POST', 'events/:event/viewers', 'events/:event/viewers/create', ['name', 'hole_mm', 'distance_mm', 'screen_side']],
+            ['POST', 'events/:event/glasses', 'events/:event/glasses/create', ['name', 'maker', 'size', 'standard']],
+            ['PUT', 'events/:event/site', 'events/:event/site', ['accuracy_m', 'horizon', 'from', 'spot', 'things']],
+            ['POST', 'events/:event/site/sight', 'events/:event/site', ['seen_kind', 'seen_name', 'bearing_deg']],
+            ['POST', 'events/:event/site/position', 'events/:event/site/files', ['position']],
+            ['GET', 'events/:event/site/mirror', 'events/:event/site/files', ['opening_mm', 'time']],
+        ];
+    }
+
+    /** @param list<string> $fields */
+    #[DataProvider('forms')]
+    public function testAListWhereATextBelongsIsNamedAndTheFormComesBack(string $method, string $address, string $page, array $fields): void
+    {
+        $user = $this->member();
+        $event = $this->eventOf($user);
+        $of = static fn(string $text): string => '/' . str_replace(':event', (string) $event->id, $text);
+        $this->actingAs($user)->from($of($page))->call($method, $of($address), array_fill_keys($fields, ['x' => ['y' => ['z']]]))->assertSessionHasErrors();
+        $this->get($of($page))->assertOk()->assertSee('role="alert"', false);
+    }
+
     /** @return iterable<string, array{Role, array<string, int>}> */
     public static function roles(): iterable
     {

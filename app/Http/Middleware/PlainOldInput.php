@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use Closure;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+/** A list sent where a form has a single text is named at its field like any mistake, but cannot be shown in it again. */
+final class PlainOldInput
+{
+    /** How deep the fields go that are no single text. */
+    private const DEPTHS = ['faults' => 1, 'things' => 2];
+
+    public function handle(Request $request, Closure $next): Response
+    {
+        /** @var Response $response */
+        $response = $next($request);
+        $old = $request->session()->getOldInput();
+        if (is_array($old) && $old !== []) {
+            $request->session()->put('_old_input', array_filter($old, static fn(mixed $value, int|string $field): bool => self::fits($value, self::DEPTHS[$field] ?? 0), ARRAY_FILTER_USE_BOTH));
+        }
+
+        return $response;
+    }
+
+    private static function fits(mixed $value, int $depth): bool
+    {
+        return !is_array($value) || $depth > 0 && array_filter($value, static fn(mixed $part): bool => !self::fits($part, $depth - 1)) === [];
+    }
+}
