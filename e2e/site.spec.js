@@ -194,6 +194,25 @@ test("what cannot be is refused in words, and nothing typed is lost", async ({ p
     await page.getByRole("button", { name: "Keep these numbers" }).click();
     await expect(page.getByRole("alert")).toContainText("crosses itself");
     await expect(row.getByLabel("Points")).toHaveValue("0 0; 4 4; 4 0; 0 4");
+    // A look from elsewhere makes the page anew: what is typed is kept first, or stays and is told again.
+    const refractor = page.locator(".plan-thing[data-name='Refractor'] circle");
+    const again = page.waitForResponse((response) => response.request().method() === "POST");
+    await refractor.click();
+    expect((await again).status()).toBe(422);
+    await expect(row.getByLabel("Points")).toHaveValue("0 0; 4 4; 4 0; 0 4");
+    // Undo takes back what is not kept, and that alone.
+    await page.getByRole("button", { name: "Undo" }).click();
+    await expect(row.getByLabel("Points")).toHaveValue("-8 10; -3 10; -3 14; -8 14");
+    await expect(page.locator("[x-ref=refused]")).toBeHidden();
+    await expect(page.locator(".is-chosen")).toHaveCount(1);
+    await row.getByLabel("Name").fill("Bandstand");
+    await refractor.click();
+    await expect(page.locator(".look-words .lead-answer")).toContainText("Refractor");
+    await expect(page.locator(".plan-thing[data-name='Bandstand']")).toHaveCount(1);
+    await page.locator("svg.plan").click({ position: { x: 8, y: 8 } });
+    await expect(page.locator(".is-chosen")).toHaveCount(0);
+    await undoAll(page, 1);
+    await expect(page.locator(".plan-thing[data-name='Kiosk']")).toHaveCount(1);
 });
 
 test("the best spot is mapped; doorway, mirror and shadows answer", async ({ page }) => {

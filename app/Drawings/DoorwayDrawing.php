@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Drawings;
 
 use KeenShadow\Core\Site\Banner;
+use KeenShadow\Core\Site\BannerState;
 use KeenShadow\Core\Site\SunPlace;
 
 /**
@@ -57,7 +58,7 @@ final readonly class DoorwayDrawing
                 'who' => $who,
                 'holeY' => $hole === null ? null : $scale->mm($top - $hole),
                 'rayY' => $hole === null ? 0.0 : $scale->mm($top - $eye - ($hole - $eye) * ($away + self::OUTSIDE_M) / $away),
-                'works' => $hole !== null && $hole <= $facade->headM - Banner::RIM_M && $hole >= $facade->sillM + Banner::RIM_M,
+                'works' => $banner->stateFor($eye, $sun) === BannerState::Works,
             ];
         }
 

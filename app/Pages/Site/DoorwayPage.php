@@ -34,6 +34,7 @@ final readonly class DoorwayPage
      * @param list<array{time: string, aside: string, cells: list<string>}> $rows
      * @param list<string> $unseen who sees nothing through them at that time, and why
      * @param list<CutHole> $holes
+     * @param list<string> $holeless whose height of eyes has no hole
      */
     private function __construct(
         public array $facades,
@@ -50,6 +51,7 @@ final readonly class DoorwayPage
         public DoorwayDrawing $drawing,
         public array $unseen,
         public array $holes,
+        public array $holeless,
         public BannerPlan $plan,
     ) {}
 
@@ -87,6 +89,7 @@ final readonly class DoorwayPage
             DoorwayDrawing::of($banner, $eyes, $sun),
             self::unseen($outlook, $sun),
             $holes,
+            array_values(array_diff(array_keys($eyes), array_map(static fn(CutHole $h): string => $h->who, $holes))),
             BannerPlan::of($facade, $holes),
         );
     }

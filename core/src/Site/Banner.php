@@ -52,6 +52,24 @@ final readonly class Banner
         return $this->facade->isFacing($sun) ? $this->distanceM * tan(deg2rad($this->facade->sunToTheRightDeg($sun))) : null;
     }
 
+    /** The highest place for the middle of a hole so long. */
+    public function highestM(float $lengthM): float
+    {
+        return $this->facade->headM - self::RIM_M - $lengthM / 2;
+    }
+
+    /** The lowest place for it. */
+    public function lowestM(float $lengthM): float
+    {
+        return $this->facade->sillM + self::RIM_M + $lengthM / 2;
+    }
+
+    /** From the leftmost place for the middle of a hole so wide to the rightmost; negative when there is none. */
+    public function roomM(float $widthM): float
+    {
+        return $this->facade->widthM - 2 * self::RIM_M - $widthM;
+    }
+
     /** What becomes of the look through a banner for an eye at some height. People stand within the width of the opening. */
     public function stateFor(float $eyeM, SunPlace $sun): BannerState
     {
@@ -62,9 +80,9 @@ final readonly class Banner
 
         return match (true) {
             !$sun->isUp() => BannerState::SunDown,
-            $height > $this->facade->headM - self::RIM_M => BannerState::AboveLintel,
-            $height < $this->facade->sillM + self::RIM_M => BannerState::BelowSill,
-            abs((float) $this->holeToTheRightM($sun)) > $this->facade->widthM - 2 * self::RIM_M => BannerState::PastJamb,
+            $height > $this->highestM(self::HOLE_HEIGHT_M) => BannerState::AboveLintel,
+            $height < $this->lowestM(self::HOLE_HEIGHT_M) => BannerState::BelowSill,
+            abs((float) $this->holeToTheRightM($sun)) > $this->roomM(self::HOLE_WIDTH_M) => BannerState::PastJamb,
             $this->skylineTowards($sun, $height)->sightOf($sun) !== Sight::Clear => BannerState::Blocked,
             default => BannerState::Works,
         };

@@ -42,7 +42,7 @@ final readonly class CutHole
             return [];
         }
         $widthM = Banner::HOLE_WIDTH_M + $aside['length'];
-        $room = $banner->facade->widthM - 2 * Banner::RIM_M - $widthM;
+        $room = $banner->roomM($widthM);
         if ($room < 0) {
             return [];
         }
@@ -55,7 +55,7 @@ final readonly class CutHole
             $name = $who[$i % count($who)];
             $height = self::span($banner->holeHeightM($eyesM[$name], $sun), $banner->holeHeightM($eyesM[$name], $later));
             $lengthM = Banner::HOLE_HEIGHT_M + ($height['length'] ?? 0.0);
-            if ($height === null || $height['middle'] + $lengthM / 2 > $banner->facade->headM - Banner::RIM_M || $height['middle'] - $lengthM / 2 < $banner->facade->sillM + Banner::RIM_M) {
+            if ($height === null || $height['middle'] > $banner->highestM($lengthM) || $height['middle'] < $banner->lowestM($lengthM)) {
                 continue;
             }
             $at = $begin + $i * $apart;

@@ -83,6 +83,6 @@ final readonly class MirrorOutlook
 
     private function isBehindTheWall(): bool
     {
-        return $this->wall !== null && $this->mirror->at()->distanceM($this->wall->before($this->screen->at())) > $this->mirror->at()->distanceM($this->screen->at());
+        return cos(deg2rad($this->screen->at()->bearingDeg($this->mirror->at()) - $this->wallBearingDeg)) <= 0;
     }
 }

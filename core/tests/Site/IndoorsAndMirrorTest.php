@@ -95,7 +95,7 @@ final class IndoorsAndMirrorTest extends SiteTestCase
         $runs = $banner->runsFor(1.10, self::track('2028-01-26', '15:00', '16:30'));
         self::assertSame([BannerState::Works, BannerState::PastJamb], array_map(static fn($r) => $r->state, $runs));
         $change = $runs[0]->to;
-        self::assertEqualsWithDelta(2.0 - 2 * Banner::RIM_M, 1.5 * tan(deg2rad($change->azimuthDeg - 180)), 0.001);
+        self::assertEqualsWithDelta(2.0 - 2 * Banner::RIM_M - Banner::HOLE_WIDTH_M, 1.5 * tan(deg2rad($change->azimuthDeg - 180)), 0.001);
     }
 
     /** From its mark on the floor the eye's rays pass through the hole, with the room that a hole has, from the first moment to the last. */

@@ -37,12 +37,11 @@ export function hand() {
         handles() {
             const group = this.part("handles");
             group.replaceChildren();
-            if (this.chosen === null || !this.thing(this.chosen)) return;
-            this.thing(this.chosen).classList.add("is-chosen");
             this.part("plan")
-                .querySelectorAll(`.plan-thing.is-chosen:not([data-index="${this.chosen}"])`)
-                .forEach((other) => other.classList.remove("is-chosen"));
+                .querySelectorAll(".plan-thing")
+                .forEach((thing) => thing.classList.toggle("is-chosen", Number(thing.dataset.index) === this.chosen));
             this.uncrowd();
+            if (this.chosen === null || !this.thing(this.chosen)) return;
             const points = this.points(this.chosen);
             if (points.length < 2 || !this.part("name")) return;
             const { shape, kind } = this.thing(this.chosen).dataset;

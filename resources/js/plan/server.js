@@ -3,13 +3,17 @@ import { fetchPiece } from "../page.js";
 /** To the server and back: it keeps the plan and answers with the page's part made anew. */
 export function server() {
     return {
-        /** A form that is not the plan itself: undo, redo. */
+        /** The numbers, or undo and redo: what is not kept yet goes first, and is taken back by that alone. */
         send(event) {
+            if (event.target.dataset.part === "numbers") return this.save();
             const url = event.submitter?.getAttribute("formaction") ?? event.target.action;
             const body = new FormData(event.target);
-            return event.target.dataset.part === "numbers"
-                ? this.save()
-                : this.inTurn(async () => this.replace(await this.post(url, body)));
+            return this.inTurn(async () => {
+                if (!this.touched) return this.replace(await this.post(url, body));
+                const piece = await fetchPiece(location.pathname, { spot: body.get("spot") });
+                this.refused.hidden = piece !== null;
+                this.replace(piece);
+            });
         },
 
         /** Keeps the plan as the rows say it, and tells whether it was; of several wishes that wait, one is enough. */
@@ -24,8 +28,9 @@ export function server() {
                     form.querySelector("[name=spot]").value = this.input(this.chosen, "name").value;
                 this.touched = false;
                 const html = await this.post(form.action, new FormData(form));
+                if (html === null) this.touched = true;
                 // What was changed meanwhile is about to be sent: it follows on what was kept now, and stays in sight.
-                if (html !== null && this.touched) form.querySelector("[name=from]").value = revisionIn(html);
+                else if (this.touched) form.querySelector("[name=from]").value = revisionIn(html);
                 else this.replace(html);
                 return html !== null;
             });
@@ -59,6 +64,7 @@ export function server() {
 
         replace(html) {
             if (html === null) return;
+            this.touched = false;
             const focus = document.activeElement;
             const again = focus?.closest(".plan-thing")
                 ? `.plan-thing[data-index="${focus.closest(".plan-thing").dataset.index}"]`
@@ -97,16 +103,24 @@ export function server() {
             frame.remove();
         },
 
+        /** Whether nothing is left that an answer would wipe out: what was typed is kept first. */
+        async settled() {
+            return !this.touched || this.save();
+        },
+
         /** Makes a spot the one that is looked from. */
         async lookFrom(name) {
+            if (!(await this.settled())) return;
             const piece = await fetchPiece(location.pathname, { spot: name });
             this.replace(piece);
         },
 
         /** Shows or hides the map of the best spots. */
         async best(event) {
+            const { best } = event.currentTarget.dataset;
+            if (!(await this.settled())) return;
             const spot = this.part("numbers").querySelector("[name=spot]").value;
-            const piece = await fetchPiece(location.pathname, { spot, best: event.currentTarget.dataset.best });
+            const piece = await fetchPiece(location.pathname, { spot, best });
             this.replace(piece);
         },
 

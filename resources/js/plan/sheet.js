@@ -56,9 +56,10 @@ export function sheet() {
         /** Of labels that lie on each other at this size the one that matters less is left out. */
         uncrowd() {
             const labels = new Set(LABELS.flatMap((which) => [...this.part("drawn").querySelectorAll(which)]));
+            // All are measured before one is changed, so that the browser lays them out once.
+            const boxes = [...labels].map((label) => [label, label.getBoundingClientRect()]);
             const taken = [];
-            labels.forEach((label) => {
-                const box = label.getBoundingClientRect();
+            boxes.forEach(([label, box]) => {
                 const isFree = taken.every(
                     (other) =>
                         box.right < other.left ||

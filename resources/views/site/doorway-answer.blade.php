@@ -57,6 +57,9 @@
     @if ($page->holes === [])
         <p>{{ __('No hole lies on the banner at this time: choose another time, distance or opening.') }}</p>
     @else
+        @if ($page->holeless !== [])
+            <p class="fault">{{ __('There is no room for a hole for: :who.', ['who' => implode(', ', $page->holeless)]) }}</p>
+        @endif
         @if ($page->unseen !== [])
             <p class="fault">{{ __('At :time no Sun is seen through them: :why.', ['time' => $page->time, 'why' => implode('; ', $page->unseen)]) }}</p>
         @endif
@@ -98,5 +101,5 @@
 </div>
 <details class="sums">
     <summary>{{ __('Show the sums') }}</summary>
-    <p>{{ __('With the eye h above the floor and D behind the banner, the Sun at apparent altitude a and β to the right of straight out: hole height = h + D·tan a / cos β; sideways = D·tan β. It works while the hole lies on the banner, no farther aside than the opening is wide, and nothing outside stands before the Sun. Common practice, no source; the sum is plane trigonometry.') }}</p>
+    <p>{{ __('With the eye h above the floor and D behind the banner, the Sun at apparent altitude a and β to the right of straight out: hole height = h + D·tan a / cos β; sideways = D·tan β. It works while all of the hole lies on the banner with a rim, its user stands within the opening\'s width, and nothing outside stands before the Sun. Common practice, no source; the sum is plane trigonometry.') }}</p>
 </details>
