@@ -34,7 +34,7 @@ final readonly class DoorwayPage
      * @param list<array{time: string, aside: string, cells: list<string>}> $rows
      * @param list<string> $unseen who sees nothing through them at that time, and why
      * @param list<CutHole> $holes
-     * @param list<string> $holeless whose height of eyes has no hole
+     * @param list<string> $holeless who would see it, but for whose eyes there is no room for a hole
      */
     private function __construct(
         public array $facades,
@@ -89,7 +89,7 @@ final readonly class DoorwayPage
             DoorwayDrawing::of($banner, $eyes, $sun),
             self::unseen($outlook, $sun),
             $holes,
-            array_values(array_diff(array_keys($eyes), array_map(static fn(CutHole $h): string => $h->who, $holes))),
+            array_values(array_diff(array_keys($eyes), array_map(static fn(CutHole $h): string => $h->who, $holes), ...array_column($outlook->without($sun), 'who'))),
             BannerPlan::of($facade, $holes),
         );
     }
@@ -174,7 +174,7 @@ final readonly class DoorwayPage
     private static function unseen(DoorwayOutlook $outlook, SunPlace $sun): array
     {
         return array_map(
-            static fn(array $w): string => self::why($w['state'], $outlook->banner, $outlook->eyesM[$w['who'][0]], $sun) . ' (' . implode(', ', $w['who']) . ')',
+            static fn(array $w): string => implode(', ', $w['who']) . ' (' . self::why($w['state'], $outlook->banner, $outlook->eyesM[$w['who'][0]], $sun) . ')',
             $outlook->without($sun),
         );
     }

@@ -61,7 +61,7 @@
             <p class="fault">{{ __('There is no room for a hole for: :who.', ['who' => implode(', ', $page->holeless)]) }}</p>
         @endif
         @if ($page->unseen !== [])
-            <p class="fault">{{ __('At :time no Sun is seen through them: :why.', ['time' => $page->time, 'why' => implode('; ', $page->unseen)]) }}</p>
+            <p class="fault">{{ __('No Sun at :time for: :who.', ['time' => $page->time, 'who' => implode('; ', $page->unseen)]) }}</p>
         @endif
         <svg class="cutting-sheet" width="{{ $page->plan->widthMm }}mm" height="{{ $page->plan->floorY }}mm" viewBox="0 0 {{ $page->plan->widthMm }} {{ $page->plan->floorY }}" role="img" aria-label="{{ __('The banner as seen from inside, with its holes and the marks on the floor') }}">
             <rect class="cut-sheet" width="{{ $page->plan->widthMm }}" height="{{ $page->plan->heightMm }}"/>

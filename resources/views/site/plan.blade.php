@@ -32,6 +32,7 @@
     <p class="note">{{ __('Nothing is drawn yet. Choose “Building” and press Draw, then tap its corners on the grid; put “Viewers” where people will stand. The middle of the grid is the event\'s place. Heights matter most: a wall\'s height is its shadow times the tangent of the Sun\'s altitude.') }}</p>
 @endif
 <p class="plan-hint" x-show="drawing" x-cloak>{{ __('Tap the corners in order; Finish, Enter or a tap on the first corner closes it. Keys: arrows move the cross, space sets a corner, Backspace takes it back, Escape gives up.') }}</p>
+<div class="plan-frame">
 <svg class="plan" data-part="plan" viewBox="{{ $page->sheet->left }} {{ $page->sheet->top }} {{ $page->sheet->width }} {{ $page->sheet->height }}"
     tabindex="0" role="group" aria-label="{{ __('Site plan, north up. Tab goes from thing to thing, arrows move the chosen one, Delete removes it.') }}"
     x-bind:class="drawing ? 'is-drawing' : ''"
@@ -72,6 +73,8 @@
         <g data-part="pencil" class="plan-pencil"></g>
     </g>
 </svg>
+<svg class="plan-north" viewBox="0 0 20 34" aria-hidden="true"><path d="M10 1L15 15H5Z"/><path d="M10 14V20"/><text x="10" y="32" text-anchor="middle">N</text></svg>
+</div>
 <svg class="plan-bar" data-part="scale" viewBox="0 0 {{ $page->sheet->width }} 1" preserveAspectRatio="none" aria-hidden="true"><rect data-part="bar" width="{{ $page->sheet->barM }}" height="1"/></svg>
 <p class="plan-foot"><b data-part="barWords">{{ $page->sheet->barM }} m</b> · {{ __('North up, grid 10 m. Rays: where the Sun stands; dashed where it is hidden from “:spot”.', ['spot' => $page->look->place->name]) }}</p>
 <p class="plan-best">

@@ -55,6 +55,13 @@ final class SitePagesTest extends SiteTestCase
             ->assertDontSee('behind Roof')->assertSee('If the plan is off by 1 m, Roof hides it from 16:');
     }
 
+    public function testANarrowDoorHasNoRoomForEverybody(): void
+    {
+        $this->put(route('site.update', $this->event), $this->form('building|House|0 0; 8 0; 8 6; 0 6|4', 'doorway|Back door|2 0; 2.8 0|2.1|0'));
+        $this->get(route('site.doorway', [$this->event, 'time' => '17:00', 'distance_m' => '0.2']))->assertOk()
+            ->assertSee('There is no room for a hole for: Adults.')->assertDontSee('No Sun at');
+    }
+
     /** A spot that is asked for somewhere else answers from there, and nothing is kept. */
     public function testTheLookFollowsTheSpot(): void
     {
@@ -120,6 +127,8 @@ final class SitePagesTest extends SiteTestCase
         $this->get(route('site.doorway', [$this->event, 'facade' => 'School 3']))->assertSee('“School 3” does not face the Sun: it looks north-east')->assertSee('Does not work');
         $this->get(route('site.doorway', [$this->event, 'facade' => 'Doorway B', 'time' => '17:00', 'distance_m' => '0,6']))->assertOk()
             ->assertSee('A banner in “Doorway B” works from 16:34 to 17:4', false)->assertSee('Gym is before the Sun')->assertSee('1.33 m')->assertSee('Cutting plan for 17:00');
+        $this->get(route('site.doorway', [$this->event, 'adult_m' => '2.05', 'distance_m' => '0.6', 'time' => '17:50']))
+            ->assertSee('No Sun at 17:50 for: Children, Seated (Gym is before the Sun); Adults (above the opening).')->assertDontSee('There is no room for a hole');
         $this->get(route('site.doorway', [$this->event, 'distance_m' => 'far', 'time' => '25:00']))->assertSessionHasErrors(['distance_m', 'time']);
     }
 
