@@ -97,6 +97,12 @@ final readonly class View
         );
     }
 
+    /** The same place at another moment. */
+    public function after(float $hours): self
+    {
+        return self::at($this->elements, $this->observer, $this->deltaT, $this->hours + $hours);
+    }
+
     /** Julian date in UT1, which UTC follows within 0.9 s. */
     public function julianDateUt(): float
     {
@@ -157,27 +163,24 @@ final readonly class View
         return Angle::positiveDeg($this->moonFromNorthDeg() - $this->parallacticDeg());
     }
 
-    /** Angle at the Sun from celestial north to the zenith, through east. */
+    /**
+     * The parallactic angle q: at the Sun, from celestial north to the zenith, anticlockwise in the sky; positive in the
+     * west (Meeus, Astronomical Algorithms, ch. 14). From the zenith's part square to the direction of the Sun, so that
+     * it holds with the Sun overhead as well.
+     */
     public function parallacticDeg(): float
     {
-        $lat = $this->observer->latRad;
+        $sun = $this->sunDirection();
+        $zenith = $this->zenith();
+        $up = self::dot($sun, $zenith);
 
-        return rad2deg(atan2(
-            -sin($this->hourAngleRad) * cos($lat),
-            sin($lat) * cos($this->dRad) - cos($lat) * sin($this->dRad) * cos($this->hourAngleRad),
-        ));
+        return rad2deg(atan2($zenith[0] - $up * $sun[0], $zenith[1] - $up * $sun[1]));
     }
 
     /** True altitude of the Sun's centre, parallax in, refraction left out. */
     public function altitudeDeg(): float
     {
-        $lat = $this->observer->latRad;
-        $sun = $this->sunDirection();
-        $up = $sun[0] * cos($lat) * sin($this->hourAngleRad)
-            + $sun[1] * (sin($lat) * cos($this->dRad) - cos($lat) * cos($this->hourAngleRad) * sin($this->dRad))
-            + $sun[2] * (sin($lat) * sin($this->dRad) + cos($lat) * cos($this->hourAngleRad) * cos($this->dRad));
-
-        return rad2deg(asin(max(-1.0, min(1.0, $up))));
+        return rad2deg(asin(max(-1.0, min(1.0, self::dot($this->sunDirection(), $this->zenith())))));
     }
 
     /** Azimuth of the Sun's centre from north through east, 0 … 360. */
@@ -212,6 +215,28 @@ final readonly class View
         $sameK = $this->umbra - ($this->elements->radii->penumbralK - $this->elements->radii->umbralK);
 
         return ($this->penumbra + $sameK) / 2;
+    }
+
+    /** @return array{float, float, float} unit vector towards the geodetic zenith in the fundamental frame: east, north, towards the Moon */
+    private function zenith(): array
+    {
+        $lat = $this->observer->latRad;
+        $towardsSun = cos($lat) * cos($this->hourAngleRad);
+
+        return [
+            cos($lat) * sin($this->hourAngleRad),
+            sin($lat) * cos($this->dRad) - $towardsSun * sin($this->dRad),
+            sin($lat) * sin($this->dRad) + $towardsSun * cos($this->dRad),
+        ];
+    }
+
+    /**
+     * @param array{float, float, float} $a
+     * @param array{float, float, float} $b
+     */
+    private static function dot(array $a, array $b): float
+    {
+        return $a[0] * $b[0] + $a[1] * $b[1] + $a[2] * $b[2];
     }
 
     /** @return array{float, float, float} unit vector from the observer to the Sun in the fundamental frame */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Tests\Sky;
 
+use KeenShadow\Core\Geometry\Angle;
 use KeenShadow\Core\Sky\Contact;
 use KeenShadow\Core\Sky\ContactName;
 use KeenShadow\Core\Sky\EclipseSearch;
@@ -99,6 +100,43 @@ final class LocalCircumstancesTest extends TestCase
         self::assertCount(3, $kinds);
     }
 
+    /**
+     * Source: plain vectors from swetest's places and ERFA's frames at the same 171 pairs (reference/make_reference.py, no
+     * parallactic angle in it): the direction from the Sun's centre to the Moon's, anticlockwise as seen looking up.
+     */
+    public function testWhereOnTheSunTheMoonStandsAgreesWithPlainVectors(): void
+    {
+        $quadrants = [];
+        foreach (ReferenceTable::read(__DIR__ . '/reference/random-circumstances.csv') as $row) {
+            $c = $this->circumstances($row);
+            foreach (['c1' => ContactName::C1, 'c2' => ContactName::C2, 'c3' => ContactName::C3, 'c4' => ContactName::C4] as $key => $name) {
+                $contact = $c->contact($name);
+                if ($contact === null) {
+                    continue;
+                }
+                $what = "{$row['date']} {$row['lat']} {$row['lon']} {$key}";
+                // Between C2 and C3 the centres stand so close that a tenth of a second turns the direction by half a degree.
+                $within = $key === 'c1' || $key === 'c4' ? 0.02 : 0.5;
+                self::assertAngle((float) $row["ref_{$key}_north_deg"], $contact->view->moonFromNorthDeg(), $within, $what);
+                self::assertAngle((float) $row["ref_{$key}_zenith_deg"], $contact->view->moonFromZenithDeg(), $within, $what);
+                $isOpposite = $c->kind === LocalKind::Total && ($key === 'c2' || $key === 'c3');
+                self::assertAngle((float) $row["ref_{$key}_zenith_deg"] + ($isOpposite ? 180 : 0), $contact->zenithAngleDeg(), $within, $what);
+                self::assertAngle((float) $row["ref_{$key}_north_deg"] + ($isOpposite ? 180 : 0), $contact->positionAngleDeg(), $within, $what);
+                $quadrants[($row['lat'] > 0 ? 'north' : 'south') . ($contact->view->azimuthDeg() < 180 ? ' east' : ' west')] = true;
+            }
+        }
+        self::assertCount(4, $quadrants, 'both hemispheres, both sides of the meridian');
+    }
+
+    /** Source: plain vectors, worked out apart from this program: C1 of 2027-08-02 at Cádiz, half past twelve. */
+    public function testTheFirstBiteAtCadiz(): void
+    {
+        $c1 = (new EclipseSearch())->onDate('2027-08-02')->circumstances(Observer::at(36.5297, -6.2926, 10))->contact(ContactName::C1);
+        self::assertNotNull($c1);
+        self::assertAngle(287, $c1->positionAngleDeg(), 0.5, 'from north');
+        self::assertAngle(344, $c1->zenithAngleDeg(), 0.5, 'from the zenith');
+    }
+
     public function testOneKMakesTotalityLongerByAboutFourSeconds(): void
     {
         // Source: the effect of k2 = 0.272281 against 0.2725076, 0.00023 Earth radii on either side (common practice).
@@ -181,6 +219,11 @@ final class LocalCircumstancesTest extends TestCase
             Observer::at((float) $row['lat'], (float) $row['lon'], (float) $row['height_m']),
             DeltaT::given((float) $row['delta_t_s']),
         );
+    }
+
+    private static function assertAngle(float $expectedDeg, float $foundDeg, float $within, string $what): void
+    {
+        self::assertEqualsWithDelta(0.0, rad2deg(Angle::signedRad(deg2rad($foundDeg - $expectedDeg))), $within, $what);
     }
 
     private function assertContact(string $expectedSeconds, ?Contact $found, string $date, float $within, string $what): void

@@ -136,11 +136,28 @@ def reference(date, lat, lon, height, dt, about):
     result['type'] = ('total' if m2 > s else 'annular') if central else 'partial'
     result['magnitude'] = (s + m1 - angle) / (2 * s)
     result['obscuration'] = covered(m1 / s, angle / s)
+
+    def axes(g):                           # east, north, up at the site, in the equator's frame
+        theta, phi = g + math.radians(lon), math.radians(lat)
+        east = np.array([-math.sin(theta), math.cos(theta), 0])
+        up = np.array([math.cos(phi) * math.cos(theta), math.cos(phi) * math.sin(theta), math.sin(phi)])
+        return east, np.cross(up, east), up
+
+    def moon_from(h, mark):                # anticlockwise as seen looking up, from the direction of `mark`
+        m, s, _, _ = seen(h)
+        m, s = m / np.linalg.norm(m), s / np.linalg.norm(s)
+        away = m - s * (s @ m)
+        up = mark - s * (s @ mark)
+        left = np.cross(up, s)
+        return math.degrees(math.atan2(away @ left, away @ up)) % 360
+
+    for key in ('c1', 'c2', 'c3', 'c4'):
+        if key in result:
+            h = (result[key] + dt) / 3600 - (start - julian(date)) * 24
+            result[f'{key}_north_deg'] = moon_from(h, np.array([0.0, 0.0, 1.0]))
+            result[f'{key}_zenith_deg'] = moon_from(h, axes(seen(h)[3])[2])
     _, sv, _, g = seen(top)
-    theta, phi = g + math.radians(lon), math.radians(lat)
-    east = np.array([-math.sin(theta), math.cos(theta), 0])
-    up = np.array([math.cos(phi) * math.cos(theta), math.cos(phi) * math.sin(theta), math.sin(phi)])
-    north = np.cross(up, east)
+    east, north, up = axes(g)
     u = sv / np.linalg.norm(sv)
     result['altitude_deg'] = math.degrees(math.asin(u @ up))
     result['azimuth_deg'] = math.degrees(math.atan2(u @ east, u @ north)) % 360
@@ -204,7 +221,8 @@ def main():
                 s = swe_local(date, lat, lon, height)
                 r = reference(date, lat, lon, height, dt, s['max'] / 3600)
                 w.writerow([name, date, lat, lon, height, show(dt)] + [show(r.get(k)) for k in ref_keys] + [show(s.get(k)) for k in swe_keys])
-    keys = ('type', 'c1', 'c2', 'max', 'c3', 'c4', 'magnitude', 'obscuration', 'altitude_deg', 'azimuth_deg')
+    keys = ('type', 'c1', 'c2', 'max', 'c3', 'c4', 'magnitude', 'obscuration', 'altitude_deg', 'azimuth_deg',
+            *(f'{c}_{mark}_deg' for c in ('c1', 'c2', 'c3', 'c4') for mark in ('north', 'zenith')))
     with open(os.path.join(HERE, 'random-circumstances.csv'), 'w', newline='') as f:
         w = csv.writer(f, lineterminator='\n')
         w.writerow(['date', 'lat', 'lon', 'height_m', 'delta_t_s'] + ['ref_' + k for k in keys])
