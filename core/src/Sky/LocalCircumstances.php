@@ -12,6 +12,10 @@ final readonly class LocalCircumstances
 {
     /** Inside this distance from the umbra's edge the Moon's uneven limb decides (some kilometres on the ground). */
     private const EDGE_RADII = 5 / Radii::EARTH_KM;
+    private const HORIZON_STEP_HOURS = 30 / 3600;
+    /** The Sun climbs or sinks no faster; so far from the horizon it need not be looked for there. */
+    private const CLIMB_DEG_PER_HOUR = 15.1;
+    private const CROSSING_HOURS = 0.1 / 3600;
 
     /** @param array<string, Contact> $contacts by ContactName value, in order of time; empty where there is none */
     public function __construct(
@@ -43,13 +47,84 @@ final readonly class LocalCircumstances
     /** Whether any of the eclipse is above the level horizon. */
     public function isSeen(): bool
     {
-        foreach ($this->contacts as $contact) {
-            if ($contact->view->isSunUp()) {
-                return true;
+        return $this->seenKind() !== LocalKind::None;
+    }
+
+    /**
+     * What is seen of it over a level horizon: totality or a ring only if the Sun is up for some of it, else a partial
+     * eclipse, and none while the Sun is down all along.
+     */
+    public function seenKind(): LocalKind
+    {
+        if ($this->isUpAmong(ContactName::C2, ContactName::C3)) {
+            return $this->kind;
+        }
+
+        return $this->isUpAmong(ContactName::C1, ContactName::C4) ? LocalKind::Partial : LocalKind::None;
+    }
+
+    /** Whether the Sun is down for some of the totality or the ring. */
+    public function isCentralPhaseCut(): bool
+    {
+        $begin = $this->contact(ContactName::C2)?->view;
+        $end = $this->contact(ContactName::C3)?->view;
+
+        return $begin !== null && $end !== null && $this->upBetween($begin, $end) !== [[$begin->julianDateUt(), $end->julianDateUt()]];
+    }
+
+    /**
+     * The stretches between two moments during which the Sun is above a level horizon (upper limb, 34′ of refraction), to
+     * a tenth of a second. One that begins and ends within half a minute may be missed.
+     *
+     * @return list<array{float, float}> Julian dates in UT, in order
+     */
+    public function upBetween(View $begin, View $end): array
+    {
+        $stretches = [];
+        $from = $begin->isSunUp() ? $begin : null;
+        for ($now = $begin; $now->hours < $end->hours; $now = $next) {
+            $fromHorizonDeg = abs($now->altitudeDeg() - Horizon::riseSetAltitudeDeg($now->sunSemidiameterDeg()));
+            $step = max(self::HORIZON_STEP_HOURS, $fromHorizonDeg / self::CLIMB_DEG_PER_HOUR);
+            $next = $now->hours + $step < $end->hours ? $now->after($step) : $end;
+            if ($next->isSunUp() !== $now->isSunUp()) {
+                $crossing = self::crossing($now, $next);
+                if ($from !== null) {
+                    $stretches[] = [$from->julianDateUt(), $crossing->julianDateUt()];
+                }
+                $from = $from === null ? $crossing : null;
+            }
+        }
+        if ($from !== null) {
+            $stretches[] = [$from->julianDateUt(), $end->julianDateUt()];
+        }
+
+        return $stretches;
+    }
+
+    /** Whether the Sun is up at some moment from one contact to another; false where they do not happen. */
+    private function isUpAmong(ContactName $first, ContactName $last): bool
+    {
+        $begin = $this->contact($first)?->view;
+        $end = $this->contact($last)?->view;
+
+        return $begin !== null && $end !== null
+            && ($begin->isSunUp() || $end->isSunUp() || $this->deepest->isSunUp() || $this->upBetween($begin, $end) !== []);
+    }
+
+    /** Where the Sun rises or sets between two moments at one of which it is up. */
+    private static function crossing(View $before, View $after): View
+    {
+        $isUpBefore = $before->isSunUp();
+        while ($after->hours - $before->hours > self::CROSSING_HOURS) {
+            $middle = $before->after(($after->hours - $before->hours) / 2);
+            if ($middle->isSunUp() === $isUpBefore) {
+                $before = $middle;
+            } else {
+                $after = $middle;
             }
         }
 
-        return false;
+        return $isUpBefore ? $before : $after;
     }
 
     /** Whether limb and position could decide between inside and outside the path. */

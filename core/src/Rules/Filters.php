@@ -1,0 +1,196 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeenShadow\Core\Rules;
+
+use DateTimeImmutable;
+use KeenShadow\Core\Sky\ContactName;
+use KeenShadow\Core\Sky\LocalCircumstances;
+use KeenShadow\Core\Sky\LocalKind;
+use KeenShadow\Core\Sky\Observer;
+use KeenShadow\Core\Sky\Radii;
+use KeenShadow\Core\Sky\SolarEclipse;
+use KeenShadow\Core\Sky\TimeDoubt;
+use KeenShadow\Core\Time\JulianDate;
+
+/**
+ * Whether filters may come off at a place, from when to when, and why not otherwise. Whatever tells people about filters
+ * asks this one rule.
+ *
+ * Only totality is free, only inside the path, only between C2 and C3 (common practice): with the cautious radius of the
+ * Moon, after the doubt of C2 and before that of C3 and the time a hand needs, and only while the Sun is seen. What is
+ * unknown never lets a filter come off.
+ */
+final readonly class Filters
+{
+    /** From hearing "filters on" to having them on (own judgement). */
+    public const REACTION_SECONDS = 3.0;
+
+    /** A shorter while is no use: the warning before C3 comes 10 s ahead (common practice, no source). */
+    public const LEAST_SECONDS = 10.0;
+
+    private const DAY_SECONDS = 86400;
+
+    /**
+     * @param float|null $offUt Julian date (UT) from which filters may be off; null when they stay on
+     * @param float|null $onUt by which they are on again
+     * @param bool $isCut whether they might be off for longer if the Sun were seen all the while
+     */
+    private function __construct(
+        public FilterAdvice $advice,
+        public FilterReason $reason,
+        public ?float $offUt = null,
+        public ?float $onUt = null,
+        public bool $isCut = false,
+    ) {}
+
+    /**
+     * The rule for a place over a level horizon and what stands before the Sun there.
+     *
+     * @param LocalCircumstances $c of this eclipse and observer
+     * @param list<array{float, float}> $hiddenUt stretches (Julian dates, UT, in order) during which the whole disc is behind something
+     */
+    public static function of(SolarEclipse $eclipse, Observer $observer, LocalCircumstances $c, array $hiddenUt = []): self
+    {
+        $begin = $c->contact(ContactName::C2);
+        $end = $c->contact(ContactName::C3);
+        if ($c->kind !== LocalKind::Total || $begin === null || $end === null) {
+            return self::decide($c->kind, $c->isNearEdgeOfPath(), null, null, [], []);
+        }
+        $early = TimeDoubt::of($eclipse, $observer, $begin);
+        $late = TimeDoubt::of($eclipse, $observer, $end);
+        $isSure = $early->isSureToHappen && $late->isSureToHappen && $eclipse->elements->radii->umbralK <= Radii::UMBRAL_K;
+
+        return self::decide(
+            $c->kind,
+            $c->isNearEdgeOfPath(),
+            $isSure ? $begin->view->julianDateUt() + $early->worstSeconds() / self::DAY_SECONDS : null,
+            $isSure ? $end->view->julianDateUt() - ($late->worstSeconds() + self::REACTION_SECONDS) / self::DAY_SECONDS : null,
+            $c->upBetween($begin->view, $end->view),
+            $hiddenUt,
+        );
+    }
+
+    /**
+     * The rule itself, from what is known; null is unknown.
+     *
+     * @param float|null $guardedOffUt C2 with its margin added, Julian date in UT
+     * @param float|null $guardedOnUt C3 with its margins taken off; null where C2 and C3 are not sure enough to tell
+     * @param list<array{float, float}>|null $upUt stretches around totality with the Sun above a level horizon, in order
+     * @param list<array{float, float}>|null $hiddenUt stretches with all of the Sun behind something, in order
+     */
+    public static function decide(?LocalKind $kind, ?bool $isNearEdge, ?float $guardedOffUt, ?float $guardedOnUt, ?array $upUt, ?array $hiddenUt): self
+    {
+        $reason = match ($kind) {
+            null => FilterReason::Unknown,
+            LocalKind::None => FilterReason::NoEclipse,
+            LocalKind::Partial => FilterReason::Partial,
+            LocalKind::Annular => FilterReason::Annular,
+            LocalKind::Total => null,
+        };
+        if ($reason !== null) {
+            return new self(FilterAdvice::StayOn, $reason);
+        }
+        if ($isNearEdge === null || $upUt === null || $hiddenUt === null) {
+            return new self(FilterAdvice::StayOn, FilterReason::Unknown);
+        }
+        $isUpAtAll = $upUt !== [];
+        $whole = $guardedOffUt === null || $guardedOnUt === null ? [] : self::longEnough([[$guardedOffUt, $guardedOnUt]]);
+        $up = self::longEnough(self::within($whole, $upUt));
+        $seen = self::longEnough(self::without($up, $hiddenUt));
+        $reason = match (true) {
+            !$isUpAtAll => FilterReason::BelowHorizon,
+            $isNearEdge => FilterReason::NearEdge,
+            $whole === [] => FilterReason::TooShort,
+            $up === [] => FilterReason::BelowHorizon,
+            $seen === [] => FilterReason::Hidden,
+            default => FilterReason::Totality,
+        };
+        if ($reason !== FilterReason::Totality) {
+            return new self(FilterAdvice::StayOn, $reason);
+        }
+        usort($seen, static fn(array $a, array $b): int => $b[1] - $b[0] <=> $a[1] - $a[0]);
+
+        return new self(FilterAdvice::MayComeOff, $reason, $seen[0][0], $seen[0][1], $seen !== $whole);
+    }
+
+    /** The first instant with filters off, in UTC; null when they stay on. */
+    public function off(): ?DateTimeImmutable
+    {
+        return $this->offUt === null ? null : JulianDate::toDateTime($this->offUt);
+    }
+
+    /** The instant by which filters are on again, in UTC; null when they stay on. */
+    public function on(): ?DateTimeImmutable
+    {
+        return $this->onUt === null ? null : JulianDate::toDateTime($this->onUt);
+    }
+
+    public function mayComeOff(): bool
+    {
+        return $this->advice === FilterAdvice::MayComeOff;
+    }
+
+    /** The advice for one moment. */
+    public function at(float $julianDateUt): FilterAdvice
+    {
+        return $this->offUt !== null && $this->onUt !== null && $julianDateUt >= $this->offUt && $julianDateUt < $this->onUt
+            ? FilterAdvice::MayComeOff
+            : FilterAdvice::StayOn;
+    }
+
+    /**
+     * @param list<array{float, float}> $stretches
+     *
+     * @return list<array{float, float}>
+     */
+    private static function longEnough(array $stretches): array
+    {
+        return array_values(array_filter($stretches, static fn(array $s): bool => ($s[1] - $s[0]) * self::DAY_SECONDS >= self::LEAST_SECONDS));
+    }
+
+    /**
+     * What both have.
+     *
+     * @param list<array{float, float}> $stretches
+     * @param list<array{float, float}> $others
+     *
+     * @return list<array{float, float}>
+     */
+    private static function within(array $stretches, array $others): array
+    {
+        $both = [];
+        foreach ($stretches as [$from, $to]) {
+            foreach ($others as [$otherFrom, $otherTo]) {
+                $both[] = [max($from, $otherFrom), min($to, $otherTo)];
+            }
+        }
+
+        return $both;
+    }
+
+    /**
+     * What is left of stretches when others are taken away.
+     *
+     * @param list<array{float, float}> $stretches
+     * @param list<array{float, float}> $taken in order
+     *
+     * @return list<array{float, float}>
+     */
+    private static function without(array $stretches, array $taken): array
+    {
+        $left = [];
+        foreach ($stretches as [$from, $to]) {
+            foreach ($taken as [$takenFrom, $takenTo]) {
+                if ($takenTo > $from && $takenFrom < $to) {
+                    $left[] = [$from, $takenFrom];
+                    $from = $takenTo;
+                }
+            }
+            $left[] = [$from, $to];
+        }
+
+        return $left;
+    }
+}
