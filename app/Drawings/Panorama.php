@@ -213,12 +213,11 @@ final readonly class Panorama
             }
             $sun = $contact->sun;
             $at = [$x($sun->azimuthDeg), $y($sun->altitudeDeg)];
-            $time = $site->here->local(Words::rounded($sun->time()));
             $marks[] = [
                 'x' => $at[0],
                 'y' => $at[1],
                 'r' => round($sun->semidiameterDeg * $scale, 2),
-                'label' => ucfirst($contact->name->value) . ' ' . $time->format('H:i:s'),
+                'label' => ucfirst($contact->name->value) . ' ' . $site->here->clock->second($sun->time()),
                 'labelX' => min(self::WIDTH - 60.0, max(60.0, $at[0])),
                 'labelY' => max(14.0, $at[1] - 16),
                 'isClear' => $contact->sight === Sight::Clear,

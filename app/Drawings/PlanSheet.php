@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Drawings;
 
 use App\Pages\Site\EventSite;
-use App\Pages\Words;
 use DateTimeImmutable;
 use KeenShadow\Core\Site\PlanPoint;
 use KeenShadow\Core\Site\Sight;
@@ -178,7 +177,7 @@ final readonly class PlanSheet
         foreach ([ContactName::C1, ContactName::Maximum, ContactName::C4] as $name) {
             $contact = $here->circumstances->contact($name);
             if ($contact !== null) {
-                $moments[] = [$contact->time(), ($name === ContactName::Maximum ? __('Max') : $name->value) . ' ' . $here->local(Words::rounded($contact->time()))->format('H:i'), true];
+                $moments[] = [$contact->time(), ($name === ContactName::Maximum ? __('Max') : $name->value) . ' ' . $here->clock->minute($contact->time()), true];
             }
         }
         $main = array_map(static fn(array $m): int => (int) $m[0]->format('U'), $moments);

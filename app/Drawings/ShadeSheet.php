@@ -32,7 +32,7 @@ final readonly class ShadeSheet
 
         return new self(
             $path,
-            $site->here->local($moment)->format('H:i'),
+            $site->here->clock->minute($moment),
             $sun->isUp()
                 ? __('Sun :alt up at azimuth :az; 1 m upright throws :shadow m of shadow towards :to', [
                     'alt' => Words::degrees($sun->altitudeDeg), 'az' => Words::direction($sun->azimuthDeg),

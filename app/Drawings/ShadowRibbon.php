@@ -6,7 +6,6 @@ namespace App\Drawings;
 
 use App\Pages\Sky\DiscSample;
 use App\Pages\Sky\LocalEclipse;
-use App\Pages\Words;
 use DateTimeImmutable;
 use KeenShadow\Core\Site\Hiding;
 use KeenShadow\Core\Sky\ContactName;
@@ -113,8 +112,8 @@ final readonly class ShadowRibbon
             }
             $end = $c->contact(ContactName::C3);
             $marks[] = $name === ContactName::C2 && $end !== null
-                ? new RibbonMark($percent($c->deepest->time()), 'C2–C3', self::clock($here, $contact->time()) . '–' . self::clock($here, $end->time(), 'i:s'), $contact->view->isSunUp())
-                : new RibbonMark($percent($contact->time()), $name === ContactName::Maximum ? __('Max') : $name->value, self::clock($here, $contact->time()), $contact->view->isSunUp());
+                ? new RibbonMark($percent($c->deepest->time()), 'C2–C3', __(':from to :to', ['from' => $here->clock->second($contact->time()), 'to' => $here->clock->second($end->time())]), $contact->view->isSunUp())
+                : new RibbonMark($percent($contact->time()), $name === ContactName::Maximum ? __('Max') : $name->value, $here->clock->second($contact->time()), $contact->view->isSunUp());
         }
 
         return $marks;
@@ -150,7 +149,7 @@ final readonly class ShadowRibbon
         $marks = [];
         foreach ($here->crossings as $crossing) {
             if ($crossing->time > $begin && $crossing->time < $end) {
-                $marks[] = new RibbonMark($percent($crossing->time), $crossing->isRise ? __('Sunrise') : __('Sunset'), self::clock($here, $crossing->time, 'H:i'), $crossing->isRise);
+                $marks[] = new RibbonMark($percent($crossing->time), $crossing->isRise ? __('Sunrise') : __('Sunset'), $here->clock->minute($crossing->time), $crossing->isRise);
             }
         }
 
@@ -215,10 +214,5 @@ final readonly class ShadowRibbon
         }
 
         return $stops;
-    }
-
-    private static function clock(LocalEclipse $here, DateTimeImmutable $moment, string $format = 'H:i:s'): string
-    {
-        return $here->local(Words::rounded($moment))->format($format);
     }
 }

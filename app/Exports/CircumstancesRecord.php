@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Exports;
 
+use KeenShadow\Core\Rules\Filters;
 use KeenShadow\Core\Sky\ContactName;
 use KeenShadow\Core\Sky\LocalCircumstances;
 use KeenShadow\Core\Sky\LocalKind;
@@ -15,6 +16,8 @@ final class CircumstancesRecord
     public const KEYS = [
         'name', 'date', 'lat', 'lon', 'height_m', 'delta_t_s', 'type', 'c1', 'c2', 'max', 'c3', 'c4', 'c1_up', 'c2_up', 'c3_up', 'c4_up',
         'magnitude', 'obscuration', 'altitude_deg', 'azimuth_deg', 'duration_s',
+        'c1_from_north_deg', 'c1_from_zenith_deg', 'c2_from_north_deg', 'c2_from_zenith_deg', 'c3_from_north_deg', 'c3_from_zenith_deg',
+        'c4_from_north_deg', 'c4_from_zenith_deg', 'seen_as', 'filters', 'filters_off', 'filters_on',
     ];
 
     private const CONTACTS = [
@@ -26,7 +29,7 @@ final class CircumstancesRecord
     ];
 
     /** @return array<string, string|float|bool|null> */
-    public static function of(?string $name, string $date, Observer $observer, LocalCircumstances $c): array
+    public static function of(?string $name, string $date, Observer $observer, LocalCircumstances $c, Filters $filters): array
     {
         $record = [
             'name' => $name,
@@ -49,12 +52,32 @@ final class CircumstancesRecord
         $seen = $c->kind !== LocalKind::None;
         $duration = $c->durationSeconds();
 
-        return $record + [
+        $record += [
             'magnitude' => round($c->deepest->magnitude(), 6),
             'obscuration' => round($c->deepest->obscuration(), 6),
             'altitude_deg' => $seen ? round($c->deepest->altitudeDeg(), 4) : null,
             'azimuth_deg' => $seen ? round($c->deepest->azimuthDeg(), 4) : null,
             'duration_s' => $duration === null ? null : round($duration, 3),
         ];
+        foreach (self::CONTACTS as $key => $contactName) {
+            if ($contactName !== ContactName::Maximum) {
+                $view = $c->contact($contactName)?->view;
+                $record["{$key}_from_north_deg"] = $view === null ? null : self::direction($view->moonFromNorthDeg());
+                $record["{$key}_from_zenith_deg"] = $view === null ? null : self::direction($view->moonFromZenithDeg());
+            }
+        }
+
+        return $record + [
+            'seen_as' => $c->seenKind()->value,
+            'filters' => $filters->advice->value,
+            'filters_off' => $filters->off() === null ? null : Iso::instant($filters->off()),
+            'filters_on' => $filters->on() === null ? null : Iso::instant($filters->on()),
+        ];
+    }
+
+    /** Three decimals, and never 360. */
+    private static function direction(float $deg): float
+    {
+        return fmod(round($deg, 3), 360.0);
     }
 }

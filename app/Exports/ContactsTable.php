@@ -6,13 +6,14 @@ namespace App\Exports;
 
 use App\Models\Event;
 use App\Pages\Sky\LocalEclipse;
+use KeenShadow\Core\Rules\Filters;
 
 /** An event's circumstances as CSV: one row with the columns of docs/FORMATS.md. */
 final class ContactsTable
 {
-    public static function of(Event $event, LocalEclipse $here): string
+    public static function of(Event $event, LocalEclipse $here, Filters $filters): string
     {
-        $record = CircumstancesRecord::of($event->title, $here->eclipse->date(), $here->observer, $here->circumstances);
+        $record = CircumstancesRecord::of($event->title, $here->eclipse->date(), $here->observer, $here->circumstances, $filters);
 
         return CsvLine::of(CircumstancesRecord::KEYS) . CsvLine::of(array_values($record));
     }

@@ -54,7 +54,7 @@ final class ComputeSites implements ShouldQueue
             $time = static fn(ContactName $name): ?DateTimeImmutable => $c->contact($name)?->time()->modify('+500 microseconds');
             $site->update([
                 'timezone' => $places->nearest($site->lat, $site->lon)->timezone ?? 'UTC',
-                'kind' => $c->kind->value,
+                'kind' => $c->seenKind()->value,
                 'c1' => $time(ContactName::C1),
                 'c2' => $time(ContactName::C2),
                 'max_at' => $time(ContactName::Maximum),

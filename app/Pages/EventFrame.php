@@ -11,6 +11,7 @@ use App\Pages\Site\EventSite;
 use App\Pages\Sky\Eclipses;
 use App\Pages\Sky\LocalEclipse;
 use Illuminate\Support\Facades\Date;
+use KeenShadow\Core\Rules\Filters;
 use KeenShadow\Core\Rules\Level;
 use KeenShadow\Core\Site\ContactSight;
 use KeenShadow\Core\Site\SpotOutlook;
@@ -25,20 +26,21 @@ final readonly class EventFrame
         public EventSite $site,
         public ShadowRibbon $ribbon,
         public array $stages,
+        public Filters $filters,
     ) {}
 
     public static function of(Event $event, Eclipses $eclipses): self
     {
         $here = LocalEclipse::of($event, $eclipses);
         $site = EventSite::of($event, $here);
-        $outlook = $site->plan->things === [] ? null : $site->outlookFrom($site->mainPlace());
+        $outlook = $site->plan->things === [] && $site->plan->horizon->points === [] ? null : $site->outlookFrom($site->mainPlace());
 
         return new self($event, $here, $site, ShadowRibbon::of($here, $outlook === null ? [] : $outlook->hidings, Date::now()), [
             new Stage('sky', __('Sky'), route('sky.show', $event), self::skyToDo($here)),
             new Stage('site', __('Site'), route('site.show', $event), self::siteToDo($outlook)),
             new Stage('eyewear', __('Glasses'), route('eyewear.index', $event), self::glassesToDo($event)),
             new Stage('viewers', __('Viewers'), route('viewers.index', $event), self::viewersToDo($event)),
-        ]);
+        ], $site->filters());
     }
 
     private static function skyToDo(LocalEclipse $here): string

@@ -81,8 +81,13 @@ export function skyDisc() {
                 : this.$root.dataset.down;
         },
 
+        /** The server judged every sample. */
+        filters() {
+            return this.current().f ? this.$root.dataset.off : this.$root.dataset.on;
+        },
+
         reading() {
-            return `${this.title()}, ${this.covered()}, ${this.place()}`;
+            return `${this.title()}, ${this.covered()}, ${this.place()}, ${this.filters()}`;
         },
 
         /** What is not all is never rounded up to 100. */

@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Exports\CircumstancesRecord;
 use App\Imports\CsvRow;
+use KeenShadow\Core\Rules\Filters;
 use KeenShadow\Core\Sky\EclipseSearch;
 use KeenShadow\Core\Sky\Observer;
 use KeenShadow\Core\Sky\Radii;
@@ -32,6 +33,11 @@ final class SkyCircumstances extends TableCommand
     /** @var array<string, SolarEclipse> by date, since a table mostly asks for one eclipse */
     private array $eclipses = [];
 
+    private bool $isCautious = true;
+
+    /** @var array<string, SolarEclipse> by date, with the cautious radii where others were asked for */
+    private array $cautious = [];
+
     protected function optionalColumns(): array
     {
         return ['name', 'delta_t_s'];
@@ -39,7 +45,9 @@ final class SkyCircumstances extends TableCommand
 
     protected function prepare(): void
     {
-        $this->search = new EclipseSearch(radii: Radii::of($this->size('k1'), $this->size('k2'), $this->size('solar-radius-km')));
+        $radii = Radii::of($this->size('k1'), $this->size('k2'), $this->size('solar-radius-km'));
+        $this->search = new EclipseSearch(radii: $radii);
+        $this->isCautious = [$radii->umbralK, $radii->sunKm] === [Radii::UMBRAL_K, Radii::SUN_KM];
         $format = $this->option('format');
         if ($format !== 'jsonl' && $format !== 'csv') {
             throw SkyException::notOneOf('format', is_string($format) ? $format : '', ['jsonl', 'csv']);
@@ -57,12 +65,16 @@ final class SkyCircumstances extends TableCommand
         $given = $row->numberOrNull('delta_t_s');
         $eclipse = $this->eclipses[$date] ??= $this->search->onDate($date);
         $name = $row->text('name');
+        $deltaT = $given === null ? null : DeltaT::given($given);
+        // Filters go by the cautious Moon, whatever the radii that the times are wanted for.
+        $cautious = $this->isCautious ? $eclipse : $this->cautious[$date] ??= (new EclipseSearch())->onDate($date);
 
         return CircumstancesRecord::of(
             $name === '' ? null : $name,
             $date,
             $observer,
-            $eclipse->circumstances($observer, $given === null ? null : DeltaT::given($given)),
+            $eclipse->circumstances($observer, $deltaT),
+            Filters::of($cautious, $observer, $cautious->circumstances($observer, $deltaT)),
         );
     }
 

@@ -32,6 +32,8 @@ final readonly class DoorwayPage
      * @param array<string, float> $eyes
      * @param list<array{who: string, eye: string, lines: list<string>}> $windows
      * @param list<array{time: string, aside: string, cells: list<string>}> $rows
+     * @param string $time of day, as the form takes it
+     * @param string $when the same for reading, with the date if that is another
      * @param list<string> $unseen who sees nothing through them at that time, and why
      * @param list<CutHole> $holes
      * @param list<string> $holeless who would see it, but for whose eyes there is no room for a hole
@@ -47,6 +49,7 @@ final readonly class DoorwayPage
         public array $windows,
         public array $rows,
         public string $time,
+        public string $when,
         public string $stands,
         public DoorwayDrawing $drawing,
         public array $unseen,
@@ -85,6 +88,7 @@ final readonly class DoorwayPage
             self::windows($outlook, $site),
             self::rows($banner, $eyes, $site),
             $site->here->local($moment)->format('H:i'),
+            $site->here->clock->minute($moment),
             __('Sun :alt up, :side of straight out', ['alt' => Words::degrees($sun->altitudeDeg), 'side' => self::aside($facade->sunToTheRightDeg($sun), 0)]),
             DoorwayDrawing::of($banner, $eyes, $sun),
             self::unseen($outlook, $sun),
@@ -204,6 +208,6 @@ final readonly class DoorwayPage
 
     private static function clock(SunPlace $sun, EventSite $site): string
     {
-        return $site->here->local($sun->time())->format('H:i');
+        return $site->here->clock->minute($sun->time());
     }
 }

@@ -9,7 +9,7 @@ use KeenShadow\Core\Site\SunPlace;
 /** The even minutes of an eclipse at which the Sun is up. */
 final class EventMoments
 {
-    /** @return array<string, SunPlace> by local time, HH:MM */
+    /** @return array<string, SunPlace> by local time */
     public static function every(int $minutes, EventSite $site): array
     {
         $here = $site->here;
@@ -19,7 +19,7 @@ final class EventMoments
         for (; $clock <= $here->ends(); $clock = $clock->modify("+{$minutes} minutes")) {
             $sun = $site->track->atTime($clock);
             if ($sun->isUp()) {
-                $moments[$clock->format('H:i')] = $sun;
+                $moments[$here->clock->minute($clock)] = $sun;
             }
         }
 

@@ -6,6 +6,7 @@ namespace App\Pages\Site;
 
 use App\Models\Event;
 use App\Pages\Sky\LocalEclipse;
+use KeenShadow\Core\Rules\Filters;
 use KeenShadow\Core\Site\Facade;
 use KeenShadow\Core\Site\HorizonProfile;
 use KeenShadow\Core\Site\PlanPoint;
@@ -68,6 +69,12 @@ final class EventSite
         $thing = $name === null ? null : $this->plan->named($name);
 
         return $thing !== null && $thing->kind->isPlace() ? $thing : $this->mainPlace();
+    }
+
+    /** What to do with filters where the people who watch stand. */
+    public function filters(): Filters
+    {
+        return $this->here->filters($this->plan->things === [] && $this->plan->horizon->points === [] ? [] : $this->outlookFrom($this->mainPlace())->goneUt);
     }
 
     public function outlookFrom(Thing $place): SpotOutlook

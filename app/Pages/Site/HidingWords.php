@@ -62,10 +62,10 @@ final class HidingWords
 
     private static function clock(SunPlace $sun, float $doubtSeconds, EventSite $site, int $ahead): string
     {
-        $time = $site->here->local(Words::rounded($sun->time()));
+        $clock = $site->here->clock;
         $isSure = $doubtSeconds < self::MINUTES_ONLY_SECONDS && $sun->altitudeDeg > self::MINUTES_ONLY_BELOW_DEG;
 
-        return $isSure ? $time->format('H:i:s') : $time->modify("+{$ahead} seconds")->format('H:i');
+        return $isSure ? $clock->second($sun->time()) : $clock->minute($sun->time()->modify("+{$ahead} seconds"));
     }
 
     private static function doubt(string $sign, float $seconds): string

@@ -87,7 +87,7 @@ final readonly class LookPage
 
         return [
             'name' => $contact->name->value,
-            'time' => $site->here->local(Words::rounded($contact->sun->time()))->format('H:i:s'),
+            'time' => $site->here->clock->second($contact->sun->time()),
             'altitude' => Words::degrees($contact->sun->altitudeDeg),
             'sight' => match (true) {
                 !$contact->sun->isUp() => __('the Sun is down'),

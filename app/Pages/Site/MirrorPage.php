@@ -53,14 +53,14 @@ final readonly class MirrorPage
         $sun = $site->track->atTime($moment);
         $aimed = $outlook->aimed($sun);
         $slackM = max(0.0, ($screenM - $aimed->imageM()) / 2);
-        $clock = $site->here->local($moment)->format('H:i');
+        $clock = $site->here->clock->minute($moment);
 
         return new self(
             array_keys($mirrors),
             array_keys($screens),
             $outlook->mirror,
             $outlook->screen,
-            $clock,
+            $site->here->local($moment)->format('H:i'),
             __('At :time turn the mirror to :bearing and lean it back :tilt.', [
                 'time' => $clock, 'bearing' => Words::direction($aimed->bearingDeg(), 0), 'tilt' => Words::degrees($aimed->tiltDeg(), 0),
             ]),

@@ -19,7 +19,6 @@ final readonly class ContactRow
         public string $name,
         public string $meaning,
         public string $localTime,
-        public string $zone,
         public string $utc,
         public string $iso,
         public string $altitude,
@@ -37,16 +36,14 @@ final readonly class ContactRow
     public static function of(Contact $contact, LocalEclipse $here): self
     {
         $time = Words::rounded($contact->time());
-        $local = $here->local($time);
         $view = $contact->view;
         $doubt = TimeDoubt::of($here->eclipse, $here->observer, $contact);
 
         return new self(
             $contact->name === ContactName::Maximum ? __('Max') : $contact->name->value,
             self::meaning($contact->name, $here->circumstances->kind),
-            $local->format('H:i:s'),
-            $local->format('T'),
-            $time->format('H:i:s'),
+            $here->clock->second($contact->time()),
+            $here->clock->utc($contact->time()),
             $time->format('Y-m-d\TH:i:s\Z'),
             Words::degrees($view->altitudeDeg()),
             Words::direction($view->azimuthDeg()),

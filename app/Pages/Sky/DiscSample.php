@@ -6,6 +6,7 @@ namespace App\Pages\Sky;
 
 use App\Pages\Words;
 use JsonSerializable;
+use KeenShadow\Core\Rules\FilterAdvice;
 use KeenShadow\Core\Sky\Compass;
 use KeenShadow\Core\Sky\View;
 
@@ -25,10 +26,11 @@ final readonly class DiscSample implements JsonSerializable
         public float $obscuration,
         public bool $isUp,
         public int $second,
+        public FilterAdvice $filters,
     ) {}
 
     /** @param string $name of a contact, or empty */
-    public static function of(View $view, string $name, string $time): self
+    public static function of(View $view, string $name, string $time, FilterAdvice $filters = FilterAdvice::StayOn): self
     {
         // The zenith angle runs anticlockwise from the top; the picture's x runs to the right.
         $angle = deg2rad($view->moonFromZenithDeg());
@@ -46,6 +48,7 @@ final readonly class DiscSample implements JsonSerializable
             $view->obscuration(),
             $view->isSunUp(),
             (int) Words::rounded($view->time())->format('U'),
+            $filters,
         );
     }
 
@@ -65,6 +68,7 @@ final readonly class DiscSample implements JsonSerializable
             'o' => round($this->obscuration, 6),
             'up' => $this->isUp,
             's' => $this->second,
+            'f' => $this->filters === FilterAdvice::MayComeOff,
         ];
     }
 }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Pages\Sky;
 
+use App\Pages\Clock;
 use App\Pages\Words;
 use DateTimeZone;
 use KeenShadow\Core\Sky\LocalCircumstances;
+use KeenShadow\Core\Sky\LocalKind;
 use KeenShadow\Core\Sky\Observer;
 use KeenShadow\Core\Sky\SolarEclipse;
 
@@ -50,13 +52,19 @@ final readonly class EclipseChoice
         }
         $deepest = $this->here->deepest;
         if (!$deepest->isSunUp()) {
-            return __('partly seen here: the Sun is down at the maximum');
+            return $this->here->seenKind() === LocalKind::Partial
+                ? __('partly seen here: the Sun is down at the maximum')
+                : __(':kind, cut by the horizon', ['kind' => __($this->here->kind->value)]);
         }
-        $time = Words::rounded($deepest->time())->setTimezone($this->zone ?? new DateTimeZone('UTC'))->format('H:i T');
+        $time = Clock::of($this->zone ?? new DateTimeZone('UTC'), $deepest->time())->minuteAndZone($deepest->time());
         $duration = $this->here->durationSeconds();
+        $names = ['percent' => Words::percent($deepest->obscuration()), 'kind' => __($this->here->kind->value), 'time' => $time, 'length' => Words::duration($duration ?? 0.0)];
 
-        return $duration === null
-            ? __(':percent % of the area covered at :time', ['percent' => Words::percent($deepest->obscuration()), 'time' => $time])
-            : __(':kind at :time, for :length', ['kind' => __($this->here->kind->value), 'time' => $time, 'length' => Words::duration($duration)]);
+        return match (true) {
+            $duration === null => __(':percent % of the area covered at :time', $names),
+            $this->here->isNearEdgeOfPath() => __('perhaps :kind at :time, for :length: near the edge of the path', $names),
+            $this->here->isCentralPhaseCut() => __(':kind at :time, for :length, cut by the horizon', $names),
+            default => __(':kind at :time, for :length', $names),
+        };
     }
 }

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Pages\Sky;
 
 use App\Models\Event;
+use App\Pages\Clock;
 use DateTimeImmutable;
 use DateTimeZone;
+use KeenShadow\Core\Rules\Filters;
 use KeenShadow\Core\Sky\ContactName;
 use KeenShadow\Core\Sky\Ephemeris;
 use KeenShadow\Core\Sky\HorizonCrossing;
@@ -31,6 +33,7 @@ final readonly class LocalEclipse
         public LocalCircumstances $circumstances,
         public array $crossings,
         public DateTimeZone $zone,
+        public Clock $clock,
     ) {}
 
     public static function of(Event $event, Eclipses $eclipses): self
@@ -52,7 +55,7 @@ final readonly class LocalEclipse
         $last = $circumstances->contact(ContactName::C4)?->time() ?? $midnight;
         $path = SunPath::over(min($midnight, $first), max($midnight->modify('+1 day'), $last), $observer, $eclipse->deltaT, $ephemeris);
 
-        return new self($eclipse, $observer, $circumstances, $path->crossings(), $zone);
+        return new self($eclipse, $observer, $circumstances, $path->crossings(), $zone, Clock::during($zone, $circumstances->contact(ContactName::C1)?->time() ?? $circumstances->deepest->time(), $circumstances->contact(ContactName::C4)?->time() ?? $circumstances->deepest->time()));
     }
 
     /** The view at any instant near the eclipse. */
@@ -82,16 +85,13 @@ final readonly class LocalEclipse
         return $this->ends()->modify('+' . self::MARGIN);
     }
 
-    /** The sunrise or sunset that cuts the eclipse, if one does. */
+    /** The sunrise or sunset that cuts the eclipse, if one does; of several the one with the most covered. */
     public function cutBy(): ?HorizonCrossing
     {
-        foreach ($this->crossings as $crossing) {
-            if ($crossing->time > $this->begins() && $crossing->time < $this->ends()) {
-                return $crossing;
-            }
-        }
+        $cuts = array_filter($this->crossings, fn(HorizonCrossing $crossing): bool => $crossing->time > $this->begins() && $crossing->time < $this->ends());
+        usort($cuts, fn(HorizonCrossing $a, HorizonCrossing $b): int => $this->at($b->time)->obscuration() <=> $this->at($a->time)->obscuration());
 
-        return null;
+        return $cuts[0] ?? null;
     }
 
     /** The maximum, or the sunrise or sunset that cuts the eclipse when the Sun is down at the maximum. */
@@ -100,6 +100,16 @@ final readonly class LocalEclipse
         $cut = $this->circumstances->deepest->isSunUp() ? null : $this->cutBy();
 
         return $cut === null ? $this->circumstances->deepest : $this->at($cut->time);
+    }
+
+    /**
+     * What to do with filters here.
+     *
+     * @param list<array{float, float}> $hiddenUt when the Sun is behind something on the site, Julian dates in UT; none over a level horizon
+     */
+    public function filters(array $hiddenUt = []): Filters
+    {
+        return Filters::of($this->eclipse, $this->observer, $this->circumstances, $hiddenUt);
     }
 
     public function local(DateTimeImmutable $moment): DateTimeImmutable

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Pages\Sky;
 
+use App\Pages\Clock;
 use App\Pages\Words;
 use KeenShadow\Core\Sky\Compass;
 use KeenShadow\Core\Sky\Ephemeris;
+use KeenShadow\Core\Sky\LocalCircumstances;
 use KeenShadow\Core\Sky\LocalKind;
 use KeenShadow\Core\Sky\SolarEclipse;
 
@@ -40,22 +42,36 @@ final readonly class NextRow
             ? $c->deepest
             : LocalEclipse::seenFrom($eclipse, $here->observer, $here->zone, $ephemeris)->bestSeen();
         $isCut = $best !== $c->deepest;
+        $clock = Clock::of($here->zone, $best->time());
         $local = $here->local(Words::rounded($best->time()));
-        $duration = $c->durationSeconds();
 
         return new self(
             $eclipse->date(),
             (int) $local->format('Y'),
             $local->format('j M Y'),
-            $isCut ? LocalKind::Partial : $c->kind,
-            $local->format('H:i T'),
+            $c->seenKind(),
+            $clock->minuteAndZone($best->time()),
             $best->obscuration(),
             Words::percent($best->obscuration()),
             number_format($best->magnitude(), 2),
-            $duration === null || $isCut ? '' : Words::duration($duration),
+            self::during($c),
             Words::degrees($best->altitudeDeg(), 0),
             __(Compass::nearest($best->azimuthDeg())->value),
             $isCut,
         );
+    }
+
+    /** How long totality or the ring lasts, and what stands against seeing it. */
+    private static function during(LocalCircumstances $c): string
+    {
+        $duration = $c->durationSeconds();
+
+        return match (true) {
+            $duration === null => '',
+            $c->seenKind() !== $c->kind => __(':kind while the Sun is down', ['kind' => __($c->kind->value)]),
+            $c->isCentralPhaseCut() => __(':length, cut by the horizon', ['length' => Words::duration($duration)]),
+            $c->isNearEdgeOfPath() => __('perhaps :length: near the edge of the path', ['length' => Words::duration($duration)]),
+            default => Words::duration($duration),
+        };
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Sky;
 
+use App\Pages\Clock;
 use App\Pages\Words;
 use KeenShadow\Core\Sky\LunarContactName;
 use KeenShadow\Core\Sky\LunarEclipse;
@@ -15,9 +16,10 @@ final class PairedMoon
     /** @return array{0: string, 1: string} date and what happens */
     public static function words(LunarEclipse $lunar, LocalEclipse $here): array
     {
+        $clock = Clock::of($here->zone, $lunar->greatest());
         $time = static fn(LunarContactName $name): string => $lunar->time($name) === null
             ? ''
-            : $here->local(Words::rounded($lunar->time($name)))->format('H:i');
+            : $clock->minute($lunar->time($name));
         [$from, $to] = $lunar->kind === LunarKind::Penumbral
             ? [LunarContactName::P1, LunarContactName::P4]
             : [LunarContactName::U1, LunarContactName::U4];
@@ -25,11 +27,11 @@ final class PairedMoon
 
         return [
             $here->local($lunar->greatest())->format('j F Y'),
-            __(':kind, :from–:to :zone, deepest :max; :up', [
+            __(':kind, from :from to :to (:zone), deepest :max; :up', [
                 'kind' => __($lunar->kind->value),
                 'from' => $time($from),
                 'to' => $time($to),
-                'zone' => $here->local($lunar->greatest())->format('T'),
+                'zone' => $clock->zone(),
                 'max' => $time(LunarContactName::Maximum),
                 'up' => $altitude > 0
                     ? __('the Moon is :altitude up here then.', ['altitude' => Words::degrees($altitude, 0)])

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Sky;
 
+use App\Pages\Clock;
 use App\Pages\Words;
 use DateTimeZone;
 use KeenShadow\Core\Geometry\Globe;
@@ -32,7 +33,7 @@ final readonly class PathTown
             $name,
             $lat,
             $lon,
-            $begin === null ? '' : Words::rounded($begin->time())->setTimezone($zone)->format('H:i:s T'),
+            $begin === null ? '' : Clock::of($zone, $c->deepest->time())->secondAndZone($begin->time()),
             Words::duration($c->durationSeconds() ?? 0.0),
             Words::degrees($c->deepest->altitudeDeg(), 0),
             Words::about(Globe::distanceKm($from->observer->latDeg, $from->observer->lonDeg, $lat, $lon)),

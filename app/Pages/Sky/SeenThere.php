@@ -33,7 +33,7 @@ final readonly class SeenThere
         return new self(
             Words::coordinates($lat, $lon) . ', ' . $name,
             $seen ? SkyAnswer::of($there)->headline : __('Nothing of it is seen there.'),
-            $seen ? SkyAnswer::of($there)->detail : '',
+            $seen ? SkyAnswer::of($there)->detail . ' ' . ucfirst(FilterWords::brief($there->filters(), $there->clock)) . '.' : '',
             __(':km km :way of the event', [
                 'km' => Words::about(Globe::distanceKm($from->observer->latDeg, $from->observer->lonDeg, $lat, $lon)),
                 'way' => __(Compass::nearest(Globe::bearingDeg($from->observer->latDeg, $from->observer->lonDeg, $lat, $lon))->value),

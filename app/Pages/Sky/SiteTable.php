@@ -6,32 +6,36 @@ namespace App\Pages\Sky;
 
 use App\Models\Site;
 use App\Models\SiteList;
-use App\Pages\Words;
-use Carbon\CarbonImmutable;
-use DateTimeZone;
 use Illuminate\Contracts\Pagination\LengthAwarePaginator;
+use KeenShadow\Core\Sky\SolarEclipse;
 
 /** A page of a list's sites, sorted, and how far the computing has come. */
 final readonly class SiteTable
 {
     private const PER_PAGE = 100;
 
-    /** @param LengthAwarePaginator<int, Site> $sites */
+    /**
+     * @param LengthAwarePaginator<int, Site> $sites
+     * @param list<SiteRow> $rows of this page
+     */
     private function __construct(
         public SiteList $list,
         public LengthAwarePaginator $sites,
+        public array $rows,
         public int $computed,
         public string $column,
         public bool $isDescending,
     ) {}
 
-    public static function of(SiteList $list, string $column, bool $isDescending): self
+    public static function of(SiteList $list, SolarEclipse $eclipse, string $column, bool $isDescending): self
     {
         $direction = $isDescending ? 'desc' : 'asc';
         $sites = $list->sites()->orderByRaw("{$column} {$direction} nulls last")->orderBy('position')->paginate(self::PER_PAGE);
         $sites->withPath(route('sites.show', [$list->event_id, $list]))->appends('sort', ($isDescending ? '-' : '') . $column);
 
-        return new self($list, $sites, $list->computed(), $column, $isDescending);
+        $rows = array_map(static fn(Site $site): SiteRow => SiteRow::of($site, $eclipse), array_values($sites->items()));
+
+        return new self($list, $sites, $rows, $list->computed(), $column, $isDescending);
     }
 
     /** @return array<string, string> columns by which the table can be sorted, with their heads */
@@ -39,7 +43,7 @@ final readonly class SiteTable
     {
         return [
             'name' => __('Site'),
-            'kind' => __('Kind'),
+            'kind' => __('Seen as'),
             'c1' => 'C1',
             'c2' => 'C2',
             'max_at' => __('Max'),
@@ -66,24 +70,5 @@ final readonly class SiteTable
     public function sortOf(string $column): string
     {
         return $column !== $this->column ? 'none' : ($this->isDescending ? 'descending' : 'ascending');
-    }
-
-    public function time(Site $site, ?CarbonImmutable $time): string
-    {
-        return $time === null ? '–' : Words::rounded($time)->setTimezone(new DateTimeZone($site->timezone ?? 'UTC'))->format('H:i:s');
-    }
-
-    public function zone(Site $site): string
-    {
-        return $site->max_at === null ? '' : $site->max_at->setTimezone($site->timezone ?? 'UTC')->format('T');
-    }
-
-    public function kind(Site $site): string
-    {
-        if ($site->computed_at === null || $site->kind === null) {
-            return '…';
-        }
-
-        return $site->is_seen === true ? __($site->kind) : __('not seen');
     }
 }

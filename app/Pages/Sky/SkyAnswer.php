@@ -30,31 +30,48 @@ final readonly class SkyAnswer
         $c = $here->circumstances;
         $duration = $c->durationSeconds();
         $begin = $c->contact(ContactName::C2);
-        if ($duration !== null && $begin !== null && $c->deepest->isSunUp()) {
-            return __($c->kind === LocalKind::Total ? 'Totality :length, from :time' : 'A ring for :length, from :time', [
+        if ($duration !== null && $begin !== null && $c->seenKind() === $c->kind) {
+            return __(self::centralWords($here), [
                 'length' => Words::duration($duration),
-                'time' => $here->local(Words::rounded($begin->time()))->format('H:i:s T'),
+                'time' => $here->clock->secondAndZone($begin->time()),
             ]);
         }
         $best = $here->bestSeen();
 
         return __('Partial: :percent % of the Sun\'s area covered at :time', [
             'percent' => Words::percent($best->obscuration()),
-            'time' => $here->local(Words::rounded($best->time()))->format('H:i:s T'),
+            'time' => $here->clock->secondAndZone($best->time()),
         ]);
+    }
+
+    private static function centralWords(LocalEclipse $here): string
+    {
+        $c = $here->circumstances;
+
+        return match (true) {
+            $c->isNearEdgeOfPath() && $c->kind === LocalKind::Total => 'At the edge of the path: perhaps totality for :length, from :time',
+            $c->isNearEdgeOfPath() => 'At the edge of the path: perhaps a ring for :length, from :time',
+            $c->isCentralPhaseCut() && $c->kind === LocalKind::Total => 'Totality :length, from :time, cut by the horizon',
+            $c->isCentralPhaseCut() => 'A ring for :length, from :time, cut by the horizon',
+            $c->kind === LocalKind::Total => 'Totality :length, from :time',
+            default => 'A ring for :length, from :time',
+        };
     }
 
     private static function detail(LocalEclipse $here): string
     {
         $v = $here->circumstances->deepest;
-
-        return __('Maximum :time: Sun :altitude up in the :compass, :magnitude of its diameter and :percent % of its area covered.', [
-            'time' => $here->local(Words::rounded($v->time()))->format('H:i:s'),
+        $names = [
+            'time' => $here->clock->second($v->time()),
             'altitude' => Words::degrees($v->altitudeDeg(), 0),
             'compass' => __(Compass::nearest($v->azimuthDeg())->value),
             'magnitude' => number_format($v->magnitude(), 3),
             'percent' => Words::percent($v->obscuration()),
-        ]);
+        ];
+
+        return $v->isSunUp()
+            ? __('Maximum :time: Sun :altitude up in the :compass, :magnitude of its diameter and :percent % of its area covered.', $names)
+            : __('Maximum :time, with the Sun down: :magnitude of its diameter and :percent % of its area covered, unseen.', $names);
     }
 
     private static function horizonNote(LocalEclipse $here): ?string
@@ -68,14 +85,15 @@ final readonly class SkyAnswer
         return __($cut->isRise
             ? 'The Sun rises eclipsed at :time, :percent % of its area covered. What comes before is below the horizon.'
             : 'The Sun sets eclipsed at :time, :percent % of its area still covered. What comes after is below the horizon.', [
-                'time' => $here->local(Words::rounded($cut->time))->format('H:i'),
+                'time' => $here->clock->minute($cut->time),
                 'percent' => Words::percent($here->at($cut->time)->obscuration()),
             ]);
     }
 
+    /** For a place where it is not total: about the edge of a total one the caution speaks. */
     private static function edgeNote(LocalEclipse $here): ?string
     {
-        if (!$here->circumstances->isNearEdgeOfPath()) {
+        if (!$here->circumstances->isNearEdgeOfPath() || $here->circumstances->kind === LocalKind::Total) {
             return null;
         }
 

@@ -9,6 +9,7 @@ use App\Drawings\SkyCurves;
 use App\Models\Event;
 use App\Pages\Words;
 use DateInterval;
+use KeenShadow\Core\Rules\Filters;
 use KeenShadow\Core\Sky\Compass;
 use KeenShadow\Core\Sky\Contact;
 use KeenShadow\Core\Sky\ContactName;
@@ -34,21 +35,23 @@ final readonly class SkyPage
         public Event $event,
         public LocalEclipse $here,
         public SkyAnswer $answer,
+        public string $caution,
         public array $contacts,
         public array $daylight,
         public array $samples,
         public int $deepestSeen,
         public TimeDoubt $doubt,
+        private Filters $filters,
         public SkyCurves $curves,
         public array $why,
         public array $lunar,
         private ?float $oneKDuration,
     ) {}
 
-    public static function of(Event $event, LocalEclipse $here, ShadowRibbon $ribbon, Eclipses $eclipses): self
+    public static function of(Event $event, LocalEclipse $here, Filters $filters, ShadowRibbon $ribbon, Eclipses $eclipses): self
     {
         $c = $here->circumstances;
-        $samples = self::samples($here);
+        $samples = self::samples($here, $filters);
         $seen = array_map(static fn(DiscSample $sample): float => $sample->isUp ? $sample->magnitude : -1.0, $samples);
         $named = $c->contact(ContactName::C2) ?? $c->contact(ContactName::C1) ?? new Contact(ContactName::Maximum, $c->deepest);
 
@@ -56,11 +59,13 @@ final readonly class SkyPage
             $event,
             $here,
             SkyAnswer::of($here),
+            FilterWords::caution($filters, $here->clock),
             array_map(static fn(Contact $contact): ContactRow => ContactRow::of($contact, $here), $c->contacts()),
             self::daylight($here),
             $samples,
             (int) array_search(max([-1.0, ...$seen]), $seen, true),
             TimeDoubt::of($here->eclipse, $here->observer, $named),
+            $filters,
             SkyCurves::of($here, $ribbon),
             WhyHere::sentences($here),
             array_map(static fn(LunarEclipse $lunar): array => PairedMoon::words($lunar, $here), $eclipses->pairedWith($here->eclipse)),
@@ -104,6 +109,7 @@ final readonly class SkyPage
                 'length' => Words::duration($this->oneKDuration),
                 'shorter' => Words::duration($this->here->circumstances->durationSeconds() ?? 0.0),
             ])]]),
+            ...$this->filterSums(),
             [__('Sun\'s radius'), number_format($radii->sunKm) . ' km'],
             [__('Apparent size of the Sun'), number_format(2 * $v->sunSemidiameterDeg() * 60, 2) . '′'],
             [__('Moon over Sun'), number_format($v->diameterRatio(), 4)],
@@ -114,6 +120,22 @@ final readonly class SkyPage
         ];
     }
 
+    /** @return list<array{0: string, 1: string}> how the times for filters come from C2 and C3; nothing where they stay on */
+    private function filterSums(): array
+    {
+        $c = $this->here->circumstances;
+        $begin = $c->contact(ContactName::C2);
+        $end = $c->contact(ContactName::C3);
+        if ($begin === null || $end === null || !$this->filters->mayComeOff()) {
+            return [];
+        }
+        $seconds = fn(Contact $contact): string => number_format(TimeDoubt::of($this->here->eclipse, $this->here->observer, $contact)->worstSeconds(), 1);
+
+        return [[__('Filters off and on'), __('C2 + :early s, C3 − :late s − :hand s: the parts of the uncertainty below added up, and the time a hand needs', [
+            'early' => $seconds($begin), 'late' => $seconds($end), 'hand' => number_format(Filters::REACTION_SECONDS),
+        ])]];
+    }
+
     /** @return list<array{0: string, 1: string}> */
     private static function daylight(LocalEclipse $here): array
     {
@@ -122,7 +144,7 @@ final readonly class SkyPage
             $lines[] = [
                 $crossing->isRise ? __('Sunrise') : __('Sunset'),
                 __(':time, azimuth :azimuth (:compass)', [
-                    'time' => $here->local(Words::rounded($crossing->time))->format('H:i T'),
+                    'time' => $here->clock->minute($crossing->time),
                     'azimuth' => Words::direction($crossing->azimuthDeg, 0),
                     'compass' => __(Compass::nearest($crossing->azimuthDeg)->value),
                 ]),
@@ -133,7 +155,7 @@ final readonly class SkyPage
     }
 
     /** @return list<DiscSample> */
-    private static function samples(LocalEclipse $here): array
+    private static function samples(LocalEclipse $here, Filters $filters): array
     {
         $begin = $here->begins()->sub(new DateInterval('PT10M'));
         $begin = $begin->setTime((int) $begin->format('G'), (int) $begin->format('i'));
@@ -146,11 +168,13 @@ final readonly class SkyPage
         }
         ksort($moments, SORT_NUMERIC);
 
-        return array_values(array_map(static fn(array $m): DiscSample => self::sample($m[0], $m[1], $here), $moments));
+        return array_values(array_map(static fn(array $m): DiscSample => self::sample($m[0], $m[1], $here, $filters), $moments));
     }
 
-    private static function sample(string $name, View $view, LocalEclipse $here): DiscSample
+    private static function sample(string $name, View $view, LocalEclipse $here, Filters $filters): DiscSample
     {
-        return DiscSample::of($view, $name, $here->local(Words::rounded($view->time()))->format($name === '' ? 'H:i' : 'H:i:s'));
+        $time = $name === '' ? $here->clock->minute($view->time()) : $here->clock->second($view->time());
+
+        return DiscSample::of($view, $name, $time, $filters->at($view->julianDateUt()));
     }
 }

@@ -31,6 +31,7 @@ final class WhyHere
                 LocalKind::Annular => __('The Moon passes right in front of the Sun but is the smaller one: a ring of Sun stays around it.'),
                 default => self::whyPartial($here),
             },
+            ...($here->circumstances->seenKind() === $here->circumstances->kind ? [] : [__('But the Sun is down here then, and what is seen is partial.')]),
             __('The Moon is about 400 times smaller than the Sun and about 400 times nearer; how near, changes from month to month.'),
         ];
     }

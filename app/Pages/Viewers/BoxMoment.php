@@ -47,7 +47,7 @@ final readonly class BoxMoment
     {
         return new self(
             $name,
-            $here->local(Words::rounded($view->time()))->format('H:i'),
+            $here->clock->minute($view->time()),
             Words::percent($view->obscuration()),
             $view->obscuration() >= 1.0,
             ScreenImage::of($pinhole, $view, $side),

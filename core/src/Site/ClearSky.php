@@ -12,16 +12,25 @@ final readonly class ClearSky
     /** Places in a stretch at which is asked what stands before the Sun. */
     private const ASKED = 12;
 
-    /** @param list<Stretch> $stretches in order of time */
-    private function __construct(public array $stretches) {}
+    /**
+     * @param list<Stretch> $stretches in order of time
+     * @param list<array{float, float}> $goneUt when the whole disc is gone, Julian dates in UT, in order
+     */
+    private function __construct(
+        public array $stretches,
+        public array $goneUt,
+    ) {}
 
     public static function from(Skyline $skyline, SunTrack $track): self
     {
-        $stretches = $blocked = [];
+        $stretches = $blocked = $gone = [];
         $runs = Timeline::runs($track, self::STEP_SECONDS, $skyline->sightOf(...));
         foreach ($runs as $i => $run) {
             if ($run->state !== Sight::Clear) {
                 $blocked[] = $run;
+            }
+            if ($run->state === Sight::Hidden) {
+                $gone[] = [$run->from->julianDateUt, $run->to->julianDateUt];
             }
             if ($blocked !== [] && ($run->state === Sight::Clear || !isset($runs[$i + 1]))) {
                 $stretches[] = self::stretch($blocked, $skyline, $track);
@@ -29,7 +38,7 @@ final readonly class ClearSky
             }
         }
 
-        return new self($stretches);
+        return new self($stretches, $gone);
     }
 
     public function stretchAt(float $julianDateUt): ?Stretch

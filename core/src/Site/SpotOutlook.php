@@ -22,6 +22,7 @@ final readonly class SpotOutlook
      * @param list<ContactSight> $contacts in order of time
      * @param string|null $cover what the spot lies under
      * @param float $clearSeconds of the eclipse with the whole disc free
+     * @param list<array{float, float}> $goneUt when the whole disc is behind something or below the level, Julian dates in UT
      * @param bool $isDrawn whether the plan has anything that could hide the Sun
      * @param float $wholeSeconds of the eclipse with the whole disc above a level horizon
      */
@@ -34,6 +35,7 @@ final readonly class SpotOutlook
         public float $clearSeconds,
         public float $wholeSeconds,
         public bool $isDrawn,
+        public array $goneUt,
     ) {}
 
     public static function from(PlanPoint $at, float $eyeM, SitePlan $plan, SunTrack $track, LocalCircumstances $circumstances): self
@@ -58,6 +60,7 @@ final readonly class SpotOutlook
             $clear->clearSeconds($from, $to),
             ClearSky::from(Skyline::level(), $track)->clearSeconds($from, $to),
             $plan->obstacles() !== [] || $plan->horizon->points !== [],
+            $clear->goneUt,
         );
     }
 

@@ -62,6 +62,8 @@ final class FiltersTest extends TestCase
                 continue;
             }
             ++$free;
+            self::assertNotNull($filters->offUt, $what);
+            self::assertNotNull($filters->onUt, $what);
             self::assertSame([LocalKind::Total, false, 120.0], [$kind, $edge, $seconds], $what);
             self::assertNotNull($up, $what);
             self::assertNotNull($hidden, $what);
@@ -183,8 +185,14 @@ final class FiltersTest extends TestCase
                 }
                 ++$free;
                 self::assertSame([LocalKind::Total, LocalKind::Total, false], [$c->kind, $c->seenKind(), $c->isNearEdgeOfPath()]);
-                self::assertGreaterThan($c->contact(ContactName::C2)?->view->julianDateUt() + 3 * self::SECOND, $filters->offUt);
-                self::assertLessThan($c->contact(ContactName::C3)?->view->julianDateUt() - 6 * self::SECOND, $filters->onUt);
+                $c2 = $c->contact(ContactName::C2);
+                $c3 = $c->contact(ContactName::C3);
+                self::assertNotNull($c2);
+                self::assertNotNull($c3);
+                self::assertNotNull($filters->offUt);
+                self::assertNotNull($filters->onUt);
+                self::assertGreaterThan($c2->view->julianDateUt() + 3 * self::SECOND, $filters->offUt);
+                self::assertLessThan($c3->view->julianDateUt() - 6 * self::SECOND, $filters->onUt);
                 foreach ([$filters->offUt, ($filters->offUt + $filters->onUt) / 2, $filters->onUt] as $ut) {
                     $view = $c->deepest->after(($ut - $c->deepest->julianDateUt()) * 24);
                     self::assertSame(1.0, $view->obscuration());

@@ -19,7 +19,7 @@
                 </svg>
             @endforeach
         </div>
-        <figcaption>{{ __('Sections along the Sun\'s rays at :time, 1 : :scale when printed. :sun.', ['time' => $page->time, 'scale' => $page->drawing->oneTo, 'sun' => $page->stands]) }}</figcaption>
+        <figcaption>{{ __('Sections along the Sun\'s rays at :time, 1 : :scale when printed. :sun.', ['time' => $page->when, 'scale' => $page->drawing->oneTo, 'sun' => $page->stands]) }}</figcaption>
     </figure>
 </div>
 <h2 id="windows">{{ __('From when to when') }}</h2>
@@ -53,7 +53,7 @@
     </table>
 </div>
 <section class="cutting scrolls" tabindex="0" aria-label="{{ __('Cutting plan') }}">
-    <h2>{{ __('Cutting plan for :time', ['time' => $page->time]) }}</h2>
+    <h2>{{ __('Cutting plan for :time', ['time' => $page->when]) }}</h2>
     @if ($page->holes === [])
         <p>{{ __('No hole lies on the banner at this time: choose another time, distance or opening.') }}</p>
     @else
@@ -61,7 +61,7 @@
             <p class="fault">{{ __('There is no room for a hole for: :who.', ['who' => implode(', ', $page->holeless)]) }}</p>
         @endif
         @if ($page->unseen !== [])
-            <p class="fault">{{ __('No Sun at :time for: :who.', ['time' => $page->time, 'who' => implode('; ', $page->unseen)]) }}</p>
+            <p class="fault">{{ __('No Sun at :time for: :who.', ['time' => $page->when, 'who' => implode('; ', $page->unseen)]) }}</p>
         @endif
         <svg class="cutting-sheet" width="{{ $page->plan->widthMm }}mm" height="{{ $page->plan->floorY }}mm" viewBox="0 0 {{ $page->plan->widthMm }} {{ $page->plan->floorY }}" role="img" aria-label="{{ __('The banner as seen from inside, with its holes and the marks on the floor') }}">
             <rect class="cut-sheet" width="{{ $page->plan->widthMm }}" height="{{ $page->plan->heightMm }}"/>

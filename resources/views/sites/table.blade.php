@@ -16,19 +16,17 @@
             </tr>
         </thead>
         <tbody>
-            @foreach ($table->sites as $site)
-                <tr @class(['is-down' => $site->is_seen === false])>
-                    <th scope="row">{{ $site->name }}</th>
-                    <td>{{ $table->kind($site) }}</td>
-                    <td class="is-number">{{ $table->time($site, $site->c1) }} {{ $table->zone($site) }}</td>
-                    <td class="is-number">{{ $table->time($site, $site->c2) }}</td>
-                    <td class="is-number">{{ $table->time($site, $site->max_at) }}</td>
-                    <td class="is-number">{{ $table->time($site, $site->c3) }}</td>
-                    <td class="is-number">{{ $table->time($site, $site->c4) }}</td>
-                    <td class="is-number">{{ $site->obscuration === null ? '–' : App\Pages\Words::percent($site->obscuration) . ' %' }}</td>
-                    <td class="is-number">{{ $site->duration_s === null ? '–' : App\Pages\Words::duration($site->duration_s) }}</td>
-                    <td class="is-number">{{ $site->altitude_deg === null ? '–' : App\Pages\Words::degrees($site->altitude_deg, 0) }}</td>
-                    <td>@if ($site->is_seen)<a href="{{ route('sites.calendar', [$event, $table->list, $site]) }}">ics<span class="visually-hidden"> {{ $site->name }}</span></a>@endif</td>
+            @foreach ($table->rows as $row)
+                <tr @class(['is-down' => $row->isComputed && ! $row->isSeen])>
+                    <th scope="row">{{ $row->name }} <span class="meaning">{{ $row->zone }}</span></th>
+                    <td>{{ $row->seenAs }} <span class="meaning">{{ $row->filters }}</span></td>
+                    @foreach ($row->contacts as $contact)
+                        <td @class(['is-number', 'is-down' => $contact['isDown']])>{{ $contact['time'] }}@if ($contact['isDown']) <span class="meaning">{{ __('Sun down') }}</span>@endif</td>
+                    @endforeach
+                    <td class="is-number">{{ $row->obscuration }}</td>
+                    <td class="is-number">{{ $row->lasts }}</td>
+                    <td class="is-number">{{ $row->altitude }}</td>
+                    <td>@if ($row->isSeen)<a href="{{ route('sites.calendar', [$event, $table->list, $row->id]) }}">ics<span class="visually-hidden"> {{ $row->name }}</span></a>@endif</td>
                 </tr>
             @endforeach
         </tbody>

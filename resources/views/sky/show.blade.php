@@ -9,11 +9,7 @@
             @if ($page->answer->edgeNote)
                 <p class="caution"><b>{{ $page->answer->edgeNote }}</b></p>
             @endif
-            @if ($page->here->circumstances->kind === KeenShadow\Core\Sky\LocalKind::Total)
-                <p class="caution">{{ __('Filters stay on until the last bead of light is gone, and are back on before the first returns. Only totality is free, only inside the path, only between C2 and C3.') }}</p>
-            @else
-                <p class="caution">{{ __('Filters never come off at this place: some of the Sun shows all the time.') }}</p>
-            @endif
+            <p class="caution">{{ $page->caution }}</p>
 
             <h2 id="contacts">{{ __('Contacts') }}</h2>
             <div class="scrolls" tabindex="0" role="region" aria-labelledby="contacts">
@@ -21,7 +17,7 @@
                     <thead>
                         <tr>
                             <th scope="col">{{ __('Contact') }}</th>
-                            <th scope="col" class="is-number">{{ __('Local time') }} {{ $page->contacts[0]->zone }}<br>{{ __('UTC') }}</th>
+                            <th scope="col" class="is-number">{{ __('Local time') }}, {{ $frame->here->clock->zone() }}<br>{{ __('UTC') }}</th>
                             <th scope="col" class="is-number">{{ __('Doubt') }}</th>
                             <th scope="col" class="is-number">{{ __('Altitude') }}</th>
                             <th scope="col" class="is-number">{{ __('Azimuth') }}</th>
@@ -56,7 +52,8 @@
         <figure class="disc" x-data="skyDisc"
             data-covered="{{ __(':area % of the area, :diameter of the diameter covered') }}"
             data-place="{{ __('Sun :alt° up, azimuth :az° (:compass)') }}"
-            data-down="{{ __('Sun below the horizon') }}">
+            data-down="{{ __('Sun below the horizon') }}"
+            data-on="{{ __('filters on') }}" data-off="{{ __('totality: filters may come off') }}">
             <script type="application/json" id="disc-samples" nonce="{{ Vite::cspNonce() }}">@json($page->forDisc($frame->ribbon))</script>
             <p class="disc-up" x-text="up()">{{ __('zenith up') }}</p>
             <svg viewBox="-1.6 -1.6 3.2 3.2" role="img" aria-label="{{ __('The Sun\'s disc at the chosen minute, zenith up') }}">
@@ -77,7 +74,8 @@
             <output aria-live="off">
                 <b x-text="title()"></b><br>
                 <span x-text="covered()"></span><br>
-                <span x-text="place()"></span>
+                <span x-text="place()"></span><br>
+                <b x-text="filters()"></b>
             </output>
             <p>
                 @foreach ($page->contacts as $row)

@@ -54,7 +54,7 @@ final class CommandsTest extends CommandTestCase
         self::assertSame(1, $run->getExitCode());
         $lines = explode("\r\n", $run->getOutput());
         self::assertStringStartsWith('name,date,lat', $lines[0]);
-        self::assertStringEndsWith('duration_s,error', $lines[0]);
+        self::assertStringEndsWith('filters_off,filters_on,error', $lines[0]);
         self::assertStringStartsWith('"Cadiz, ""bay""",2027-08-02,36.53,-6.29,10,', $lines[1]);
         self::assertStringContainsString('latitude', $lines[2]);
         self::assertSame(substr_count($lines[0], ','), substr_count(str_replace('"Cadiz, ""bay"""', '', $lines[1]), ','));

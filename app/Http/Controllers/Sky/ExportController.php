@@ -8,6 +8,7 @@ use App\Exports\ContactsCalendar;
 use App\Exports\ContactsTable;
 use App\Exports\Download;
 use App\Models\Event;
+use App\Pages\Site\EventSite;
 use App\Pages\Sky\Eclipses;
 use App\Pages\Sky\LocalEclipse;
 use Illuminate\Http\Response;
@@ -20,11 +21,20 @@ final class ExportController
 
     public function calendar(Event $event): Response
     {
-        return Download::of($event, '.ics', 'text/calendar', ContactsCalendar::of($event, LocalEclipse::of($event, $this->eclipses), Date::now()));
+        $site = $this->site($event);
+
+        return Download::of($event, '.ics', 'text/calendar', ContactsCalendar::of($event, $site->here, $site->filters(), Date::now()));
     }
 
     public function table(Event $event): Response
     {
-        return Download::of($event, '.csv', 'text/csv', ContactsTable::of($event, LocalEclipse::of($event, $this->eclipses)));
+        $site = $this->site($event);
+
+        return Download::of($event, '.csv', 'text/csv', ContactsTable::of($event, $site->here, $site->filters()));
+    }
+
+    private function site(Event $event): EventSite
+    {
+        return EventSite::of($event, LocalEclipse::of($event, $this->eclipses));
     }
 }

@@ -17,6 +17,7 @@ use App\Pages\EventFrame;
 use App\Pages\Sky\Eclipses;
 use App\Pages\Sky\LocalEclipse;
 use App\Pages\Sky\SiteTable;
+use App\Pages\Words;
 use DateTimeZone;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
@@ -24,6 +25,8 @@ use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\View\View;
+use KeenShadow\Core\Rules\Filters;
+use KeenShadow\Core\Sky\ContactName;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** Many sites at once: a file in, a table and files of local times out. */
@@ -61,13 +64,13 @@ final class SiteListController
 
     public function show(SiteSortRequest $request, Event $event, SiteList $siteList): View
     {
-        return view('sites.show', ['frame' => EventFrame::of($event, $this->eclipses), 'table' => SiteTable::of($siteList, $request->column(), $request->isDescending())]);
+        return view('sites.show', ['frame' => EventFrame::of($event, $this->eclipses), 'table' => SiteTable::of($siteList, $this->eclipses->onDate($event->eclipse_date->format('Y-m-d')), $request->column(), $request->isDescending())]);
     }
 
     /** The table alone, for a page that watches the progress. */
     public function table(SiteSortRequest $request, Event $event, SiteList $siteList): View
     {
-        return view('sites.table', ['event' => $event, 'table' => SiteTable::of($siteList, $request->column(), $request->isDescending())]);
+        return view('sites.table', ['event' => $event, 'table' => SiteTable::of($siteList, $this->eclipses->onDate($event->eclipse_date->format('Y-m-d')), $request->column(), $request->isDescending())]);
     }
 
     public function csv(Event $event, SiteList $siteList): StreamedResponse
@@ -75,15 +78,17 @@ final class SiteListController
         $eclipse = $this->eclipses->onDate($event->eclipse_date->format('Y-m-d'));
 
         return response()->streamDownload(static function () use ($siteList, $eclipse): void {
-            echo CsvLine::of([...CircumstancesRecord::KEYS, 'timezone', 'local_c1', 'local_max', 'local_c4']);
+            echo CsvLine::of([...CircumstancesRecord::KEYS, 'timezone', 'local_c1', 'local_c2', 'local_max', 'local_c3', 'local_c4']);
             foreach ($siteList->sites()->orderBy('position')->lazy(1000) as $site) {
                 $c = $eclipse->circumstances($site->observer());
                 $zone = new DateTimeZone($site->timezone ?? 'UTC');
-                $local = array_map(
-                    static fn(?\DateTimeInterface $time): ?string => $time === null ? null : Date::instance($time)->setTimezone($zone)->format('Y-m-d H:i:s'),
-                    [$site->c1, $site->max_at, $site->c4],
-                );
-                echo CsvLine::of([...array_values(CircumstancesRecord::of($site->name, $eclipse->date(), $site->observer(), $c)), $zone->getName(), ...$local]);
+                $local = array_map(static function (ContactName $name) use ($c, $zone): ?string {
+                    $contact = $c->contact($name);
+
+                    return $contact === null ? null : Words::rounded($contact->time())->setTimezone($zone)->format('Y-m-d H:i:s');
+                }, ContactName::cases());
+                $record = CircumstancesRecord::of($site->name, $eclipse->date(), $site->observer(), $c, Filters::of($eclipse, $site->observer(), $c));
+                echo CsvLine::of([...array_values($record), $zone->getName(), ...$local]);
             }
         }, Str::slug($siteList->name) . '.csv', ['Content-Type' => 'text/csv; charset=utf-8']);
     }
@@ -100,7 +105,9 @@ final class SiteListController
             'timezone' => $site->timezone ?? 'UTC',
         ]);
 
-        return response(ContactsCalendar::of($there, LocalEclipse::of($there, $this->eclipses), Date::now(), "site-{$site->id}"), 200, [
+        $here = LocalEclipse::of($there, $this->eclipses);
+
+        return response(ContactsCalendar::of($there, $here, $here->filters(), Date::now(), "site-{$site->id}"), 200, [
             'Content-Type' => 'text/calendar; charset=utf-8',
             'Content-Disposition' => 'attachment; filename="' . (Str::slug($site->name) === '' ? "site-{$site->id}" : Str::slug($site->name)) . '.ics"',
         ]);

@@ -41,6 +41,13 @@ abstract class MomentRequest extends FormRequest
         }
         [$hour, $minute] = array_map(intval(...), explode(':', str_replace('.', ':', $this->string('time')->toString())));
         $asked = $here->local($here->circumstances->deepest->time())->setTime($hour, $minute);
+        // Across midnight the clock's time may be meant of the day before or after.
+        foreach (['-1 day', '+1 day'] as $step) {
+            $other = $asked->modify($step);
+            if ($other >= $here->spanBegins() && $other <= $here->spanEnds()) {
+                return $other;
+            }
+        }
 
         return max($here->spanBegins(), min($here->spanEnds(), $asked));
     }

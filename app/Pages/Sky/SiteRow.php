@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Sky;
+
+use App\Models\Site;
+use App\Pages\Clock;
+use App\Pages\Words;
+use DateTimeZone;
+use KeenShadow\Core\Rules\Filters;
+use KeenShadow\Core\Sky\ContactName;
+use KeenShadow\Core\Sky\LocalCircumstances;
+use KeenShadow\Core\Sky\LocalKind;
+use KeenShadow\Core\Sky\SolarEclipse;
+
+/** One site of a list as the table shows it: what is seen there, in its own time. */
+final readonly class SiteRow
+{
+    private const NOTHING = '–';
+
+    /** @param list<array{time: string, isDown: bool}> $contacts C1, C2, maximum, C3, C4 */
+    private function __construct(
+        public int $id,
+        public string $name,
+        public string $zone,
+        public bool $isComputed,
+        public bool $isSeen,
+        public string $seenAs,
+        public string $filters,
+        public array $contacts,
+        public string $obscuration,
+        public string $lasts,
+        public string $altitude,
+    ) {}
+
+    public static function of(Site $site, SolarEclipse $eclipse): self
+    {
+        if ($site->computed_at === null || $site->timezone === null) {
+            $waiting = ['time' => '…', 'isDown' => false];
+
+            return new self($site->id, $site->name, '', false, false, '…', '', array_fill(0, count(ContactName::cases()), $waiting), '…', '…', '…');
+        }
+        $c = $eclipse->circumstances($site->observer());
+        $clock = Clock::during(new DateTimeZone($site->timezone), $c->contact(ContactName::C1)?->time() ?? $c->deepest->time(), $c->contact(ContactName::C4)?->time() ?? $c->deepest->time());
+        $isNone = $c->kind === LocalKind::None;
+
+        return new self(
+            $site->id,
+            $site->name,
+            $clock->zone(),
+            true,
+            $c->isSeen(),
+            $c->isSeen() ? __($c->seenKind()->value) : __('not seen'),
+            // Of a partial eclipse the whole list says the same.
+            $c->kind === LocalKind::Total ? FilterWords::brief(Filters::of($eclipse, $site->observer(), $c), $clock) : '',
+            array_map(static fn(ContactName $name): array => self::contact($name, $c, $clock), ContactName::cases()),
+            $isNone ? self::NOTHING : Words::percent($c->deepest->obscuration()) . ' %' . ($c->deepest->isSunUp() ? '' : ', ' . __('Sun down')),
+            $c->durationSeconds() === null ? self::NOTHING : Words::duration($c->durationSeconds()),
+            $isNone ? self::NOTHING : Words::degrees($c->deepest->altitudeDeg(), 0),
+        );
+    }
+
+    /** @return array{time: string, isDown: bool} */
+    private static function contact(ContactName $name, LocalCircumstances $c, Clock $clock): array
+    {
+        $contact = $c->contact($name);
+
+        return $contact === null
+            ? ['time' => self::NOTHING, 'isDown' => false]
+            : ['time' => $clock->second($contact->time()), 'isDown' => !$contact->view->isSunUp()];
+    }
+}
