@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Imports;
 
 /**
- * A CSV file (RFC 4180, UTF-8, with or without a byte order mark) whose first line names the columns, read line by line.
+ * A CSV file (RFC 4180) whose first line names the columns, read line by line. Text is UTF-8, with or without a byte order
+ * mark; what is no UTF-8 is read as Windows-1252, which spreadsheets in the West still write.
  *
  * Spreadsheets of many countries write semicolons or tabs between the cells and commas in the numbers: the separator is
  * the one that stands in the first line.
@@ -13,6 +14,7 @@ namespace App\Imports;
 final readonly class CsvTable
 {
     private const BYTE_ORDER_MARK = "\u{FEFF}";
+    private const UNREADABLE = 'the text is neither UTF-8 nor Windows-1252; save the file as CSV in UTF-8.';
 
     /**
      * @param resource $stream
@@ -28,10 +30,11 @@ final readonly class CsvTable
      * @param string $path a file, or - for standard input
      * @param list<string> $needed columns that must be there
      * @param list<string>|null $allowed further columns that may be, null for any
+     * @param callable(string): string|null $named gives a column its name for what stands over it; null takes it as it is
      *
      * @throws ImportException when the file cannot be read or its header does not fit
      */
-    public static function open(string $path, array $needed, ?array $allowed): self
+    public static function open(string $path, array $needed, ?array $allowed, ?callable $named = null): self
     {
         $stream = $path === '-' ? STDIN : (is_file($path) && is_readable($path) ? fopen($path, 'r') : false);
         if ($stream === false) {
@@ -41,6 +44,10 @@ final readonly class CsvTable
         if ($first === false || trim($first) === '') {
             throw new ImportException('The file is empty; its first line must name the columns ' . implode(',', $needed) . '.');
         }
+        if (str_starts_with($first, "\xFF\xFE") || str_starts_with($first, "\xFE\xFF")) {
+            throw new ImportException('The file is written in UTF-16; save it as CSV in UTF-8.');
+        }
+        $first = self::decoded(1, $first);
         $separator = match (true) {
             str_contains($first, ';') => ';',
             str_contains($first, "\t") => "\t",
@@ -48,7 +55,8 @@ final readonly class CsvTable
         };
         $header = str_getcsv($first, $separator, escape: '');
         $columns = array_map(static fn(?string $cell): string => trim((string) $cell), $header);
-        $columns[0] = ltrim($columns[0], self::BYTE_ORDER_MARK);
+        $columns[0] = self::withoutMark($columns[0]);
+        $columns = $named === null ? $columns : array_map($named, $columns);
         $missing = array_diff($needed, $columns);
         $strange = $allowed === null ? [] : array_diff($columns, $needed, $allowed);
         if ($missing !== [] || $strange !== [] || count(array_unique($columns)) !== count($columns)) {
@@ -66,14 +74,35 @@ final readonly class CsvTable
             if ($cells === [null]) {
                 continue;
             }
-            $texts = array_map(static fn(?string $cell): string => (string) $cell, $cells);
+            $fault = count($cells) === count($this->columns) ? null : sprintf('%d cells where the header has %d.', count($cells), count($this->columns));
             $byColumn = [];
             foreach ($this->columns as $i => $column) {
-                $byColumn[$column] = mb_scrub($texts[$i] ?? '', 'UTF-8');
+                try {
+                    $byColumn[$column] = self::decoded($line, (string) ($cells[$i] ?? ''));
+                } catch (ImportException $e) {
+                    $byColumn[$column] = '';
+                    $fault ??= self::UNREADABLE;
+                }
             }
-            yield new CsvRow($line, $byColumn, $this->separator !== ',', count($texts) === count($this->columns)
-                ? null
-                : sprintf('%d cells where the header has %d.', count($texts), count($this->columns)));
+            yield new CsvRow($line, $byColumn, $this->separator !== ',', $fault);
         }
+    }
+
+    /** @throws ImportException when it is neither UTF-8 nor Windows-1252, where five bytes mean nothing */
+    private static function decoded(int $line, string $bytes): string
+    {
+        if (mb_check_encoding($bytes, 'UTF-8')) {
+            return $bytes;
+        }
+        if (strpbrk($bytes, "\x81\x8D\x8F\x90\x9D") !== false) {
+            throw new ImportException("Line {$line}: " . self::UNREADABLE);
+        }
+
+        return mb_convert_encoding($bytes, 'UTF-8', 'Windows-1252');
+    }
+
+    private static function withoutMark(string $text): string
+    {
+        return str_starts_with($text, self::BYTE_ORDER_MARK) ? substr($text, strlen(self::BYTE_ORDER_MARK)) : $text;
     }
 }

@@ -46,7 +46,7 @@ final class SiteFile
     private static function csv(string $path): array
     {
         try {
-            $table = CsvTable::open($path, ['name', 'lat', 'lon'], ['height_m', 'height']);
+            $table = CsvTable::open($path, ['name', 'lat', 'lon'], ['height_m'], SiteColumns::named(...));
         } catch (ImportException $e) {
             return [[], [$e->getMessage()]];
         }
@@ -54,7 +54,7 @@ final class SiteFile
         foreach ($table->rows() as $row) {
             try {
                 $row->check();
-                $height = $row->numberOrNull('height_m') ?? $row->numberOrNull('height') ?? 0.0;
+                $height = $row->numberOrNull('height_m') ?? 0.0;
                 $sites[] = self::site($row->text('name'), $row->number('lat'), $row->number('lon'), $height);
             } catch (ImportException $e) {
                 $faults[] = $e->getMessage();

@@ -8,6 +8,7 @@ use App\Exports\CsvLine;
 use App\Imports\CsvRow;
 use App\Imports\CsvTable;
 use App\Imports\ImportException;
+use App\Imports\SiteColumns;
 use Illuminate\Console\Command;
 use KeenShadow\Core\Sky\SkyException;
 use KeenShadow\Core\Time\TimeException;
@@ -45,7 +46,7 @@ abstract class TableCommand extends Command
     {
         try {
             $this->prepare();
-            $table = CsvTable::open($this->argument('sites'), self::NEEDED, $this->optionalColumns());
+            $table = CsvTable::open($this->argument('sites'), self::NEEDED, $this->optionalColumns(), SiteColumns::named(...));
         } catch (SkyException|ImportException $e) {
             $this->getOutput()->getErrorStyle()->writeln($e->getMessage());
 

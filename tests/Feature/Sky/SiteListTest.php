@@ -35,6 +35,10 @@ final class SiteListTest extends TestCase
     {
         yield 'CSV' => ['sites.csv', "name,lat,lon,height_m\nCadiz,36.53,-6.29,10\n\"Luxor, temple\",25.7,32.64,80\n"];
         yield 'CSV as spreadsheets write it' => ['sites.csv', "\u{FEFF}name;lat;lon;height_m\r\nCadiz;36,53;-6,29;10\r\nLuxor, temple;25,7;32,64;80\r\n"];
+        yield 'Windows-1252, headers as people write them' => ['sites.csv', mb_convert_encoding("Nombre;Latitud (°);LONGITUD;Altitud [m]\r\nCadiz;36,53;-6,29;10\r\nLuxor, temple;25,7;32,64;80\r\nÑandú;36,5;-6,3;0\r\n", 'Windows-1252', 'UTF-8')];
+        yield 'German heads' => ['sites.csv', "Ort;Breite;Länge;Höhe\r\nCadiz;36,53;-6,29;10\r\nLuxor, temple;25,7;32,64;80\r\n"];
+        yield 'French heads' => ['sites.csv', "École,Latitude,Longitude,Hauteur\nCadiz,36.53,-6.29,10\n\"Luxor, temple\",25.7,32.64,80\n"];
+        yield 'Portuguese heads' => ['sites.csv', "Nome;Latitude;Longitude;Elevação (m)\r\nCadiz;36,53;-6,29;10\r\nLuxor, temple;25,7;32,64;80\r\n"];
         yield 'tabs, no heights' => ['sites.txt', "name\tlat\tlon\nCadiz\t36.53\t-6.29\nLuxor, temple\t25.7\t32.64\n"];
         yield 'GPX 1.1' => ['sites.gpx', '<?xml version="1.0"?><gpx version="1.1" xmlns="http://www.topografix.com/GPX/1/1"><wpt lat="36.53" lon="-6.29"><ele>10</ele><name>Cadiz</name></wpt><wpt lat="25.7" lon="32.64"><name>Luxor, temple</name></wpt></gpx>'];
         yield 'KML 2.2' => ['sites.kml', '<kml xmlns="http://www.opengis.net/kml/2.2"><Document><Placemark><name>Cadiz</name><Point><coordinates>-6.29,36.53,10</coordinates></Point></Placemark><Placemark><name>Luxor, temple</name><Point><coordinates> 32.64,25.7 </coordinates></Point></Placemark></Document></kml>'];
@@ -55,6 +59,11 @@ final class SiteListTest extends TestCase
         self::assertStringContainsString('Cadiz,2027-08-02,36.53,-6.29,', $csv);
         self::assertStringContainsString('"Luxor, temple",', $csv);
         self::assertStringContainsString('Africa/Cairo,2027-08-02 1', $csv);
+        // C1, C2, maximum, C3, C4 of Cádiz to the nearest second, as the reference has them.
+        self::assertStringContainsString('Europe/Madrid,2027-08-02 09:40:46,2027-08-02 10:45:26,2027-08-02 10:46:52,2027-08-02 10:48:19,2027-08-02 11:59:3', $csv);
+        if (str_contains($name . $content, 'Altitud')) {
+            self::assertStringContainsString("Ñandú,2027-08-02,36.5,-6.3,", $csv);
+        }
         $site = Site::query()->where('name', 'Luxor, temple')->firstOrFail();
         $ics = (string) $this->get(route('sites.calendar', [$this->event, $list, $site]))->assertOk()->getContent();
         self::assertStringContainsString('TZID=Africa/Cairo', $ics);
@@ -65,7 +74,10 @@ final class SiteListTest extends TestCase
     public static function mistakes(): iterable
     {
         yield 'rows' => ['a.csv', "name,lat,lon\nA,95,0\nB,1\nC,north,0\nD,1,1\n", ['Line 2: The latitude', 'Line 3: 2 cells', 'Line 4, column lat']];
-        yield 'columns' => ['a.csv', "place,lat,lon\nA,1,1\n", ['Line 1: the columns must be name,lat,lon']];
+        yield 'columns' => ['a.csv', "colour,lat,lon\nA,1,1\n", ['Line 1: the columns must be name,lat,lon']];
+        yield 'UTF-16' => ['a.csv', "\xFF\xFEn\0a\0m\0e\0", ['UTF-16']];
+        yield 'no known text' => ['a.csv', "name,lat,lon\nA\x81,1,1\n", ['Line 2: the text is neither UTF-8 nor Windows-1252']];
+        yield 'a column twice' => ['a.csv', "name,lat,Latitude,lon\nA,1,1,1\n", ['each once']];
         yield 'empty' => ['a.csv', "name,lat,lon\n", ['no sites']];
         yield 'half a GPX' => ['a.gpx', "<gpx>\n<wpt lat='1' lon='2'>", ['well-formed']];
         yield 'half a GeoJSON' => ['a.json', '{"type":"FeatureCollection","features":[', ['no valid JSON']];
