@@ -78,7 +78,7 @@ final readonly class CsvTable
             $byColumn = [];
             foreach ($this->columns as $i => $column) {
                 try {
-                    $byColumn[$column] = self::decoded($line, (string) ($cells[$i] ?? ''));
+                    $byColumn[$column] = self::decoded($line, $cells[$i] ?? '');
                 } catch (ImportException $e) {
                     $byColumn[$column] = '';
                     $fault ??= self::UNREADABLE;
