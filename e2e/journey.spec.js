@@ -31,7 +31,7 @@ test("a newcomer goes from sign-in to a designed box", async ({ page }) => {
     await page.getByRole("button", { name: /Luxor, Egypt/ }).click();
     await expect(page.getByLabel("Time zone")).toHaveValue("Africa/Cairo");
     const row = page.getByRole("row", { name: /2 Aug 2027/ });
-    await expect(row).toContainText("total at 13:05 EEST, for 6 min");
+    await expect(row).toContainText("total at 13:05 (EEST, UTC+3), for 6 min");
     await page.getByRole("button", { name: "Make the event" }).click();
 
     // Two things were forgotten: said at their fields, and the place is still there.
@@ -43,7 +43,7 @@ test("a newcomer goes from sign-in to a designed box", async ({ page }) => {
     await page.getByRole("button", { name: "Make the event" }).click();
 
     // The times.
-    await expect(page.getByText(/Totality 6 min \d\d s, from 13:0\d:\d\d EEST/)).toBeVisible();
+    await expect(page.getByText(/Totality 6 min \d\d s, from 13:0\d:\d\d \(EEST, UTC\+3\)/)).toBeVisible();
     for (const contact of ["C1", "C2", "Max", "C3", "C4"]) {
         await expect(page.getByRole("row", { name: new RegExp(`^${contact} `) })).toContainText(/\d\d:\d\d:\d\d/);
     }

@@ -53,7 +53,7 @@ final class ComputeSites implements ShouldQueue
             $c = $eclipse->circumstances($site->observer());
             $time = static fn(ContactName $name): ?DateTimeImmutable => $c->contact($name)?->time()->modify('+500 microseconds');
             $site->update([
-                'timezone' => $places->nearest($site->lat, $site->lon)->timezone ?? 'UTC',
+                'timezone' => $places->around($site->lat, $site->lon)->timezone(),
                 'kind' => $c->seenKind()->value,
                 'c1' => $time(ContactName::C1),
                 'c2' => $time(ContactName::C2),

@@ -16,8 +16,10 @@ use Locale;
  * @property string $country ISO 3166-1
  * @property float $lat
  * @property float $lon
- * @property int $population
+ * @property int $population number of people
  * @property string $timezone IANA name
+ * @property string $called the name in whatever language it was found by, where a search asked for it
+ * @property string $called_folded that name without accents and punctuation
  */
 final class Place extends Model
 {

@@ -31,6 +31,7 @@ final class ReferenceSeeder extends Seeder
             static fn(array $row): DateTimeImmutable => Catalogue::lunarEclipse($row)->greatest(),
         ));
         $this->load('places', database_path('data/places.tsv.gz'), $this->places(...));
+        $this->load('regions', database_path('data/regions.tsv.gz'), $this->regions(...));
     }
 
     /** @param Closure(string): void $fill empties its table and fills it anew */
@@ -67,20 +68,47 @@ final class ReferenceSeeder extends Seeder
 
     private function places(string $path): void
     {
+        $places = $names = [];
+        foreach ($this->lines($path) as $i => $line) {
+            [$name, $region, $country, $lat, $lon, $population, $zone, $others] = explode("\t", $line);
+            $places[] = implode("\t", [$i + 1, $name, $region, $country, $lat, $lon, $population, $zone]);
+            foreach ([$name, ...($others === '' ? [] : explode('|', $others))] as $called) {
+                $names[] = implode("\t", [$i + 1, $called, $population]);
+            }
+        }
+        DB::statement('truncate places, place_names');
+        $this->copy('places', 'id, name, region, country, lat, lon, population, timezone', $places);
+        $this->copy('place_names', 'place_id, name, population', $names);
+    }
+
+    private function regions(string $path): void
+    {
+        $names = [];
+        foreach ($this->lines($path) as $line) {
+            [$country, $region, $others] = explode("\t", $line);
+            array_push($names, ...array_map(static fn(string $name): string => implode("\t", [$country, $region, $name]), explode('|', $others)));
+        }
+        DB::statement('truncate region_names');
+        $this->copy('region_names', 'country, region, name', $names);
+    }
+
+    /** @return list<string> */
+    private function lines(string $path): array
+    {
         $lines = gzfile($path);
         if ($lines === false) {
             throw new RuntimeException("{$path} cannot be read");
         }
-        DB::statement('truncate places restart identity');
-        foreach (array_chunk($lines, self::CHUNK) as $chunk) {
-            DB::connection()->getPdo()->pgsqlCopyFromArray(
-                'places',
-                array_map(static fn(string $line): string => rtrim($line, "\n"), $chunk),
-                "\t",
-                '\\\\N',
-                'name, region, country, lat, lon, population, timezone',
-            );
+
+        return array_map(static fn(string $line): string => rtrim($line, "\n"), $lines);
+    }
+
+    /** @param list<string> $rows cells parted by tabs */
+    private function copy(string $table, string $columns, array $rows): void
+    {
+        foreach (array_chunk($rows, self::CHUNK) as $chunk) {
+            DB::connection()->getPdo()->pgsqlCopyFromArray($table, $chunk, "\t", '\\\\N', $columns);
         }
-        DB::statement('analyze places');
+        DB::statement("analyze {$table}");
     }
 }

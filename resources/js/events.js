@@ -27,9 +27,12 @@ export function eventForm() {
             if (piece !== null && typed === this.$refs.place.value) this.$refs.found.innerHTML = piece;
         },
 
+        /** A plain match is taken; else the list waits for a choice. */
         async takeFirst() {
             await this.find();
-            this.fill(this.$refs.found.querySelector("button"));
+            const first = this.$refs.found.querySelector("button");
+            if (first?.hasAttribute("data-plain")) this.fill(first);
+            else first?.focus();
         },
 
         /** A place picked on the map, as coordinates. */

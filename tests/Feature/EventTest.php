@@ -79,7 +79,7 @@ final class EventTest extends TestCase
         $this->actingAs($this->member());
 
         $this->get('/eclipses?lat=36.53&lon=-6.29&height_m=10&timezone=Europe/Madrid')->assertOk()
-            ->assertSeeInOrder(['2 Aug 2027', 'total at 10:46 CEST', '26 Jan 2028', 'annular at 17:56 CET', '22 Jul 2028', 'not seen here']);
+            ->assertSeeInOrder(['2 Aug 2027', 'total at 10:46 (CEST, UTC+2)', '26 Jan 2028', 'annular at 17:56 CET', '22 Jul 2028', 'not seen here']);
         $this->get('/eclipses?lat=-33.87&lon=151.21&height_m=10&timezone=Australia/Sydney')->assertOk()->assertSeeInOrder(['22 Jul 2028', 'total at 14:']);
         $this->get('/eclipses?lat=nowhere&lon=&height_m=&timezone=Mars')->assertOk()->assertSee('choose a place first');
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Pages\Sky;
 
-use App\Models\Place;
 use KeenShadow\Core\Site\Coordinates;
 use NumberFormatter;
 
@@ -18,30 +17,40 @@ final readonly class FoundPlace
         public float $lon,
         public ?float $heightM,
         public string $timezone,
+        /** Whether it is plainly what was typed, so that it may be taken without a choice. */
+        public bool $isPlain,
     ) {}
 
-    public static function town(Place $place): self
+    public static function town(NamedPlace $found): self
     {
+        $place = $found->place;
+        $notes = [
+            $place->called === $place->name ? '' : $place->called,
+            $place->population > 0 ? __('about :n people', ['n' => self::rounded($place->population)]) : '',
+        ];
+
         return new self(
             $place->fullName(),
-            $place->population > 0 ? __('about :n people', ['n' => self::rounded($place->population)]) : '',
+            implode(', ', array_filter($notes, static fn(string $note): bool => $note !== '')),
             $place->lat,
             $place->lon,
             null,
             $place->timezone,
+            $found->likeness->isPlain(),
         );
     }
 
-    /** Coordinates somebody typed, with the zone of the nearest town or, far from any, of the sea. */
-    public static function at(Coordinates $c, ?Place $nearest): self
+    /** Coordinates somebody typed, with the zone of the nearest town or, far from any, UTC. */
+    public static function at(Coordinates $c, NearTown $near): self
     {
         return new self(
-            $c->name ?? ($nearest === null ? __('Point at sea') : __('Near :place', ['place' => $nearest->fullName()])),
-            __('coordinates; zone of the nearest town'),
+            $c->name ?? $near->words(),
+            $near->hasZone() ? __('coordinates; zone of the nearest town') : __('coordinates; no town near, UTC'),
             round($c->latDeg, 6),
             round($c->lonDeg, 6),
             $c->heightM,
-            $nearest->timezone ?? 'UTC',
+            $near->timezone(),
+            true,
         );
     }
 

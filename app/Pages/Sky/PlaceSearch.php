@@ -5,94 +5,171 @@ declare(strict_types=1);
 namespace App\Pages\Sky;
 
 use App\Models\Place;
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
+use KeenShadow\Core\Geometry\Globe;
 use KeenShadow\Core\Site\CoordinateText;
+use Locale;
 
-/** Finds a place by its name, forgiving accents and slips, or by its coordinates in any usual form. */
+/**
+ * Finds a place by its name in many languages, forgiving accents, punctuation and slips, or by its coordinates in any
+ * usual form. Likeness counts first, then size and nearness to places that are known already.
+ */
 final class PlaceSearch
 {
     private const MOST = 8;
-    /** Looked through when a region or country is named as well. */
-    private const CANDIDATES = 60;
+    private const CANDIDATES = 80;
     private const SHORTEST = 2;
+    private const LONGEST_NAME = 120;
+    /** A pasted waypoint of a GPX file is longer than a name. */
+    private const LONGEST_WAYPOINT = 2000;
     /** Degrees around a point in which its nearest town is sought, wider and wider. */
     private const REACHES = [1, 3, 10];
+    private const FARTHEST_KM = 1000.0;
+    /** A place as near as this counts as near; half as far again as large weighs the same (own judgement). */
+    private const NEAR_KM = 100.0;
+    private const NEARNESS = 0.7;
+    /** Languages in which a country may be named. */
+    private const LANGUAGES = ['en', 'es', 'fr', 'de', 'pt', 'it', 'ca', 'eu', 'gl', 'nl', 'da', 'sv', 'nb', 'fi', 'pl', 'cs', 'hu', 'ru', 'el', 'tr', 'ar', 'ja', 'zh'];
+    private const COUNTRY_WORDS = ['GB' => ['uk', 'great britain'], 'US' => ['usa', 'us', 'america']];
 
-    /** @return list<FoundPlace> */
-    public function find(string $typed): array
+    /**
+     * @param list<array{float, float}> $known latitudes and longitudes of places near which another is likely
+     *
+     * @return list<FoundPlace> best first
+     */
+    public function find(string $typed, array $known = []): array
     {
         $typed = trim((string) preg_replace('/[\x00-\x1F\x7F]+/', ' ', $typed));
+        $typed = mb_substr($typed, 0, str_starts_with($typed, '<') ? self::LONGEST_WAYPOINT : self::LONGEST_NAME);
         $coordinates = CoordinateText::parse($typed);
         if ($coordinates !== null) {
-            return [FoundPlace::at($coordinates, $this->nearest($coordinates->latDeg, $coordinates->lonDeg))];
+            return [FoundPlace::at($coordinates, $this->around($coordinates->latDeg, $coordinates->lonDeg))];
         }
         [$name, $where] = array_pad(array_map(trim(...), explode(',', $typed, 2)), 2, '');
         if (mb_strlen($name) < self::SHORTEST) {
             return [];
         }
-        $found = $this->byName($name);
-        if ($where !== '') {
-            $found = array_values(array_filter($found, static fn(Place $place): bool => self::liesIn($place, $where)));
+        $found = $this->byName($name, $where, $known);
+        // "Cádiz España": the country without a comma.
+        $words = explode(' ', $name);
+        for ($last = 1; $last < min(4, count($words)) && $where === '' && ($found === [] || !$found[0]->likeness->isPlain()); ++$last) {
+            $parted = $this->byName(implode(' ', array_slice($words, 0, -$last)), implode(' ', array_slice($words, -$last)), $known);
+            if ($parted !== [] && $parted[0]->likeness->isPlain()) {
+                $found = $parted;
+            }
         }
 
         return array_map(FoundPlace::town(...), array_slice($found, 0, self::MOST));
     }
 
-    /** The town nearest to a point, null in the middle of an ocean. */
-    public function nearest(float $lat, float $lon): ?Place
+    /** The town nearest to a point, none within 1 000 km in the middle of an ocean. */
+    public function around(float $lat, float $lon): NearTown
     {
         foreach (self::REACHES as $reach) {
-            $place = $this->inBox($lat, $lon, $reach)
-                // Degrees of longitude shrink with the latitude; near enough for the choice of a time zone.
-                ->orderByRaw('(lat - ?) ^ 2 + ((lon - ?) * ?) ^ 2', [$lat, $lon, cos(deg2rad($lat))])
+            // Meridians draw together towards the poles.
+            $width = (int) min(180, ceil($reach / max(0.01, cos(deg2rad(min(89.9, abs($lat) + $reach))))));
+            $columns = array_map(static fn(int $k): int => ((int) floor($lon) + $k + 540) % 360 - 180, range(-$width, $width));
+            $place = Place::query()
+                ->whereRaw('floor(lat) between ? and ?', [(int) floor($lat) - $reach, (int) floor($lat) + $reach])
+                ->whereRaw('floor(lon) = any(?)', ['{' . implode(',', array_unique($columns)) . '}'])
+                // The chord through the Earth grows with the way over it.
+                ->orderByRaw('sin(radians(lat - ?) / 2) ^ 2 + cos(radians(lat)) * ? * sin(radians(lon - ?) / 2) ^ 2', [$lat, cos(deg2rad($lat)), $lon])
                 ->first();
-            if ($place !== null) {
-                return $place;
+            if ($place !== null && Globe::distanceKm($lat, $lon, $place->lat, $place->lon) <= self::FARTHEST_KM) {
+                return NearTown::of($lat, $lon, $place);
             }
         }
 
-        return null;
-    }
-
-    /** @return Builder<Place> */
-    private function inBox(float $lat, float $lon, int $reach): Builder
-    {
-        $row = (int) floor($lat);
-        $column = (int) floor($lon);
-
-        return Place::query()
-            ->whereRaw('floor(lat) between ? and ?', [$row - $reach, $row + $reach])
-            ->whereRaw('floor(lon) between ? and ?', [$column - $reach, $column + $reach]);
+        return NearTown::of($lat, $lon, null);
     }
 
     /**
-     * What begins with the name, largest first; where nothing does, what is spelled alike.
+     * @param list<array{float, float}> $known
+     *
+     * @return list<NamedPlace> best first
+     */
+    private function byName(string $name, string $where, array $known): array
+    {
+        $folded = DB::scalar('select fold(?)', [$name]);
+        if (!is_string($folded) || mb_strlen($folded) < self::SHORTEST) {
+            return [];
+        }
+        $pattern = addcslashes($folded, '\\%_');
+        $candidates = [...$this->candidates('folded = ?', [$folded]), ...$this->candidates("folded like ?", [$pattern . '%'])];
+        // A word or two of one letter would be like thousands of names.
+        if ($candidates === [] && preg_match('/[[:alnum:]]{3}/u', $folded) === 1) {
+            $candidates = $this->candidates('folded % ?', [$folded], 'similarity(folded, ?) desc', [$folded]);
+        }
+        /** @var array<int, NamedPlace> $best */
+        $best = [];
+        foreach ($candidates as $place) {
+            $found = NamedPlace::of($place, Likeness::of($name, $folded, $place->called, $place->called_folded), self::weight($place, $known));
+            if (!isset($best[$place->id]) || $found->isBefore($best[$place->id])) {
+                $best[$place->id] = $found;
+            }
+        }
+        $found = array_values($where === '' || $best === [] ? $best : $this->lyingIn($where, $best));
+        usort($found, static fn(NamedPlace $a, NamedPlace $b): int => $a->isBefore($b) ? -1 : ($b->isBefore($a) ? 1 : 0));
+
+        return $found;
+    }
+
+    /**
+     * @param list<string> $bindings
+     * @param list<string> $orderBindings
      *
      * @return list<Place>
      */
-    private function byName(string $name): array
+    private function candidates(string $condition, array $bindings, string $order = 'place_names.population desc', array $orderBindings = []): array
     {
-        $folded = DB::scalar('select fold(?)', [$name]);
-        $pattern = addcslashes(is_string($folded) ? $folded : '', '\\%_');
-        $begins = Place::query()->where('folded', 'like', $pattern . '%')->orderByDesc('population')->limit(self::CANDIDATES)->get();
-        if ($begins->isNotEmpty()) {
-            return array_values($begins->all());
-        }
-
-        return array_values(Place::query()->whereRaw('folded % ?', [$folded])
-            ->orderByRaw('similarity(folded, ?) desc', [$folded])->orderByDesc('population')->limit(self::CANDIDATES)->get()->all());
+        return array_values(Place::query()->join('place_names', 'place_id', '=', 'places.id')
+            ->select('places.*', 'place_names.name as called', 'place_names.folded as called_folded')
+            ->whereRaw($condition, $bindings)
+            ->orderByRaw($order, $orderBindings)->orderByDesc('place_names.population')
+            ->limit(self::CANDIDATES)->get()->all());
     }
 
-    private static function liesIn(Place $place, string $where): bool
+    /** @param list<array{float, float}> $known */
+    private static function weight(Place $place, array $known): float
     {
-        $fold = static fn(string $text): string => Str::lower(Str::ascii($text));
-        $sought = $fold($where);
+        $km = array_map(static fn(array $k): float => Globe::distanceKm($k[0], $k[1], $place->lat, $place->lon), $known);
 
-        return str_starts_with($fold($place->region), $sought)
-            || str_starts_with($fold($place->countryName()), $sought)
-            || strtolower($place->country) === $sought
-            || str_starts_with($fold($place->fullName()), $fold($place->name) . ', ' . $sought);
+        return log($place->population + 1000) - ($km === [] ? 0.0 : self::NEARNESS * log(min($km) + self::NEAR_KM));
+    }
+
+    /**
+     * Those that lie in a region or country named in any language, by the beginning of any of its words.
+     *
+     * @param array<int, NamedPlace> $found
+     *
+     * @return array<int, NamedPlace>
+     */
+    private function lyingIn(string $where, array $found): array
+    {
+        $names = [];
+        foreach ($found as $named) {
+            $place = $named->place;
+            $names[$place->country . "\t" . $place->region] = [$place->region, "{$place->region} {$place->countryName()}"];
+            $names[$place->country] ??= [$place->country, ...self::COUNTRY_WORDS[$place->country] ?? [], ...self::countryNames($place->country)];
+        }
+        $rows = [];
+        foreach ($names as $key => $called) {
+            array_push($rows, ...array_map(static fn(string $name): array => ['key' => $key, 'name' => $name], $called));
+        }
+        $there = DB::select(
+            'with sought as (select fold(?) as f)
+             select key from json_to_recordset(?) as n (key text, name text), sought where f <> \'\' and strpos(\' \' || fold(name), \' \' || f) > 0
+             union select country || chr(9) || region from region_names, sought where f <> \'\' and strpos(\' \' || folded, \' \' || f) > 0',
+            [$where, json_encode($rows, JSON_THROW_ON_ERROR)],
+        );
+        $keys = array_column($there, 'key', 'key');
+
+        return array_filter($found, static fn(NamedPlace $n): bool => isset($keys[$n->place->country]) || isset($keys[$n->place->country . "\t" . $n->place->region]));
+    }
+
+    /** @return list<string> */
+    private static function countryNames(string $country): array
+    {
+        return array_values(array_unique(array_map(static fn(string $language): string => (string) Locale::getDisplayRegion('-' . $country, $language), self::LANGUAGES)));
     }
 }

@@ -25,13 +25,12 @@ final readonly class SeenThere
 
     public static function of(float $lat, float $lon, LocalEclipse $from, Eclipses $eclipses, PlaceSearch $places): self
     {
-        $nearest = $places->nearest($lat, $lon);
-        $there = LocalEclipse::seenFrom($from->eclipse, Observer::at($lat, $lon), new DateTimeZone($nearest->timezone ?? 'UTC'), $eclipses->ephemeris);
-        $name = $nearest === null ? __('open sea') : __('near :place', ['place' => $nearest->fullName()]);
+        $near = $places->around($lat, $lon);
+        $there = LocalEclipse::seenFrom($from->eclipse, Observer::at($lat, $lon), new DateTimeZone($near->timezone()), $eclipses->ephemeris);
         $seen = $there->circumstances->isSeen();
 
         return new self(
-            Words::coordinates($lat, $lon) . ', ' . $name,
+            Words::coordinates($lat, $lon) . ', ' . lcfirst($near->words()),
             $seen ? SkyAnswer::of($there)->headline : __('Nothing of it is seen there.'),
             $seen ? SkyAnswer::of($there)->detail . ' ' . ucfirst(FilterWords::brief($there->filters(), $there->clock)) . '.' : '',
             __(':km km :way of the event', [
@@ -40,11 +39,11 @@ final readonly class SeenThere
             ]),
             $seen,
             [
-                'place_name' => ucfirst($name),
+                'place_name' => $near->words(),
                 'lat' => $lat,
                 'lon' => $lon,
                 'height_m' => 0,
-                'timezone' => $nearest->timezone ?? 'UTC',
+                'timezone' => $near->timezone(),
                 'eclipse' => $from->eclipse->date(),
             ],
         );

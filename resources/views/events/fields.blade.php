@@ -7,7 +7,7 @@
         <input class="form-control" id="place" type="search" autocomplete="off" x-ref="place" x-on:input="search" x-on:keydown.enter.prevent="takeFirst"
             aria-describedby="place-hint" placeholder="{{ __('Cádiz · 36.53 −6.29 · 36°31′38″N 6°17′33″W · geo: · a GPX waypoint') }}">
         <ul class="found" x-ref="found" x-on:click="take" aria-live="polite"></ul>
-        <p class="hint" id="place-hint">{{ __('Enter takes the first. Towns and regions: GeoNames, CC BY 4.0; they carry no height.') }}</p>
+        <p class="hint" id="place-hint">{{ __('Enter takes the first when it is just what you typed. Towns and regions: GeoNames, CC BY 4.0; they carry no height.') }}</p>
     </div>
     <div x-on:picked="pick">
         <details class="sums" x-data="placeMap" x-on:toggle="open">

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Sky;
+
+use App\Models\Place;
+
+/** A place of the gazetteer with how it was found. */
+final readonly class NamedPlace
+{
+    private function __construct(
+        public Place $place,
+        public Likeness $likeness,
+        private float $weight,
+    ) {}
+
+    /** @param float $weight of two as like, the larger comes first */
+    public static function of(Place $place, Likeness $likeness, float $weight): self
+    {
+        return new self($place, $likeness, $weight);
+    }
+
+    public function isBefore(self $other): bool
+    {
+        $nearer = $this->likeness->compare($other->likeness);
+
+        return $nearer < 0 || ($nearer === 0 && $this->weight > $other->weight);
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Sky;
+
+use App\Models\Place;
+use App\Pages\Words;
+use KeenShadow\Core\Geometry\Globe;
+use KeenShadow\Core\Sky\Compass;
+
+/** A point of the Earth as it lies to the nearest town of the gazetteer. */
+final readonly class NearTown
+{
+    private const NEAR_KM = 30.0;
+    /** Farther from any town its zone says nothing; there UTC is taken. */
+    private const SAME_ZONE_KM = 400.0;
+
+    private function __construct(
+        private ?Place $town,
+        private float $km,
+        private float $bearingDeg,
+    ) {}
+
+    public static function of(float $lat, float $lon, ?Place $town): self
+    {
+        return $town === null
+            ? new self(null, INF, 0.0)
+            : new self($town, Globe::distanceKm($lat, $lon, $town->lat, $town->lon), Globe::bearingDeg($town->lat, $town->lon, $lat, $lon));
+    }
+
+    /** "Near Cadiz, Andalusia, Spain", "110 km south-west of Honolulu, Hawaii, United States". */
+    public function words(): string
+    {
+        return match (true) {
+            $this->town === null => __('Far from any town'),
+            $this->km <= self::NEAR_KM => __('Near :place', ['place' => $this->town->fullName()]),
+            default => __(':km km :way of :place', [
+                'km' => Words::about($this->km), 'way' => __(Compass::nearest($this->bearingDeg)->value), 'place' => $this->town->fullName(),
+            ]),
+        };
+    }
+
+    public function timezone(): string
+    {
+        return $this->town !== null && $this->km <= self::SAME_ZONE_KM ? $this->town->timezone : 'UTC';
+    }
+
+    public function hasZone(): bool
+    {
+        return $this->town !== null && $this->km <= self::SAME_ZONE_KM;
+    }
+}
