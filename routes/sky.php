@@ -32,6 +32,7 @@ Route::prefix('events/{event}/sites')->name('sites.')->scopeBindings()->group(fu
     });
     Route::post('/', [SiteListController::class, 'store'])->name('store')->can('update', 'event');
     Route::delete('{siteList}', [SiteListController::class, 'destroy'])->name('destroy')->can('update', 'event');
+    Route::post('{siteList}/restore', [SiteListController::class, 'restore'])->name('restore')->withTrashed()->can('update', 'event');
 });
 Route::get('places', PlaceController::class)->name('sky.places')->can('create', Event::class);
 Route::get('eclipses', EclipseListController::class)->name('sky.eclipses')->can('create', Event::class);

@@ -17,5 +17,6 @@ Route::prefix('events/{event}/viewers')->name('viewers.')->scopeBindings()->grou
         Route::post('/', [ViewerController::class, 'store'])->name('store');
         Route::put('{viewer}', [ViewerController::class, 'update'])->name('update');
         Route::delete('{viewer}', [ViewerController::class, 'destroy'])->name('destroy');
+        Route::post('{viewer}/restore', [ViewerController::class, 'restore'])->name('restore')->withTrashed();
     });
 });

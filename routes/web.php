@@ -19,6 +19,8 @@ Route::middleware('auth')->group(function (): void {
     Route::post('events', [EventController::class, 'store'])->name('events.store')->can('create', App\Models\Event::class);
     Route::get('events/{event}/edit', [EventController::class, 'edit'])->name('events.edit')->can('update', 'event');
     Route::put('events/{event}', [EventController::class, 'update'])->name('events.update')->can('update', 'event');
+    Route::delete('events/{event}', [EventController::class, 'destroy'])->name('events.destroy')->can('update', 'event');
+    Route::post('events/{event}/restore', [EventController::class, 'restore'])->name('events.restore')->withTrashed()->can('update', 'event');
 
     require __DIR__ . '/sky.php';
     require __DIR__ . '/site.php';

@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Facades\DB;
 use KeenShadow\Core\Site\SitePlan;
 use KeenShadow\Core\Sky\Observer;
@@ -34,6 +35,8 @@ final class Event extends Model
 {
     /** @use HasFactory<EventFactory> */
     use HasFactory;
+
+    use SoftDeletes;
 
     protected $fillable = ['organisation_id', 'title', 'eclipse_date', 'place_name', 'lat', 'lon', 'height_m', 'timezone'];
 

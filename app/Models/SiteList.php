@@ -8,6 +8,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
 
 /**
  * Many sites for which the times of one event's eclipse are wanted.
@@ -21,6 +22,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class SiteList extends Model
 {
+    use SoftDeletes;
+
     protected $fillable = ['event_id', 'name', 'size'];
 
     /** @return BelongsTo<Event, $this> */

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\SoftDeletes;
 use KeenShadow\Core\Viewers\ScreenSide;
 
 /**
@@ -21,6 +22,8 @@ use KeenShadow\Core\Viewers\ScreenSide;
  */
 final class Viewer extends Model
 {
+    use SoftDeletes;
+
     protected $fillable = ['event_id', 'name', 'distance_mm', 'hole_mm', 'screen_side'];
 
     /** @return BelongsTo<Event, $this> */

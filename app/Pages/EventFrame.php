@@ -35,11 +35,14 @@ final readonly class EventFrame
         $site = EventSite::of($event, $here);
         $outlook = $site->plan->things === [] && $site->plan->horizon->points === [] ? null : $site->outlookFrom($site->mainPlace());
 
+        $left = self::pairsLeft($event);
+        $viewers = $event->viewers()->count();
+
         return new self($event, $here, $site, ShadowRibbon::of($here, $outlook === null ? [] : $outlook->hidings, Date::now()), [
-            new Stage('sky', __('Sky'), route('sky.show', $event), self::skyToDo($here)),
-            new Stage('site', __('Site'), route('site.show', $event), self::siteToDo($outlook)),
-            new Stage('eyewear', __('Glasses'), route('eyewear.index', $event), self::glassesToDo($event)),
-            new Stage('viewers', __('Viewers'), route('viewers.index', $event), self::viewersToDo($event)),
+            new Stage('sky', __('Sky'), route('sky.show', $event), self::skyToDo($here), false),
+            new Stage('site', __('Site'), route('site.show', $event), self::siteToDo($outlook), $outlook === null || $outlook->lost() !== [] || $outlook->verdict()->level !== Level::Yes),
+            new Stage('eyewear', __('Glasses'), route('eyewear.index', $event), self::glassesToDo($left), $left !== 0),
+            new Stage('viewers', __('Viewers'), route('viewers.index', $event), self::viewersToDo($viewers), $viewers === 0),
         ], $site->filters());
     }
 
@@ -62,21 +65,25 @@ final readonly class EventFrame
         };
     }
 
-    private static function glassesToDo(Event $event): string
+    private static function glassesToDo(?int $left): string
     {
-        $lots = LotRow::allFor($event);
-        if ($lots === []) {
+        if ($left === null) {
             return __('no glasses yet');
         }
-        $left = array_sum(array_map(static fn(LotRow $row): int => $row->unchecked(), $lots));
 
         return $left === 0 ? __('all pairs looked at') : trans_choice('{1} 1 pair not looked at|[2,*] :count pairs not looked at', $left);
     }
 
-    private static function viewersToDo(Event $event): string
+    private static function viewersToDo(int $count): string
     {
-        $count = $event->viewers()->count();
-
         return $count === 0 ? __('none designed yet') : trans_choice('{1} 1 design|[2,*] :count designs', $count);
+    }
+
+    /** Pairs that nobody has looked at; null where there are no glasses. */
+    private static function pairsLeft(Event $event): ?int
+    {
+        $lots = LotRow::allFor($event);
+
+        return $lots === [] ? null : array_sum(array_map(static fn(LotRow $row): int => $row->unchecked(), $lots));
     }
 }

@@ -12,5 +12,7 @@ final readonly class Stage
         public string $title,
         public string $url,
         public string $toDo,
+        /** Whether there is something left to do. */
+        public bool $isOpen,
     ) {}
 }

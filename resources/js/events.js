@@ -12,7 +12,7 @@ export function eventForm() {
         init() {
             Object.assign(this, pageData("event-form"));
             const reload = afterPause(250, () => this.reload());
-            ["lat", "lon", "height_m", "timezone"].forEach((field) => this.$watch(field, reload));
+            ["lat", "lon", "height_m", "timezone", "place_name"].forEach((field) => this.$watch(field, reload));
             this.lookUp = afterPause(150, () => this.find());
         },
 
@@ -45,6 +45,20 @@ export function eventForm() {
             this.fill(event.target.closest("button"));
         },
 
+        takeEarlier(event) {
+            const link = event.target.closest("a");
+            if (!link) return;
+            event.preventDefault();
+            this.fill(link);
+        },
+
+        /** Takes the name and the zone that go with the coordinates, as far as what stands there does not. */
+        fit(event) {
+            const { name, zone, misfits } = event.currentTarget.dataset;
+            if (misfits.includes("place_name")) this.place_name = name;
+            if (misfits.includes("timezone")) this.timezone = zone;
+        },
+
         fill(button) {
             if (!button) return;
             const { name, lat, lon, height, zone } = button.dataset;
@@ -64,6 +78,7 @@ export function eventForm() {
                 lon: this.lon,
                 height_m: this.height_m,
                 timezone: this.timezone,
+                place_name: this.place_name,
                 eclipse: chosen,
                 other_date: this.$refs.list.querySelector("[name=other_date]").value,
             });

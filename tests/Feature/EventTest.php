@@ -73,13 +73,93 @@ final class EventTest extends TestCase
         $page->assertSee('school roof');
     }
 
+    /** Santiago's coordinates under the name, zone and height of Cádiz: pointed out once, kept when it is meant. */
+    public function testAPlaceOfWhichOnePartWasTypedAnewIsPointedOut(): void
+    {
+        $santiago = ['lat' => '-33.45', 'lon' => '-70.66', 'eclipse' => 'other', 'other_date' => '2027-02-06'];
+        $user = $this->member();
+        $this->actingAs($user)->from('/events/create')->post('/events', ['place_name' => 'Cadiz, Andalusia, Spain'] + $santiago + self::GOOD)
+            ->assertSessionHasErrors(['place_name', 'timezone', 'as_typed']);
+        self::assertSame(0, Event::query()->count());
+        $this->get('/events/create')->assertOk()->assertSee('America/Santiago')->assertSee('near Santiago')->assertSee('It is right as I typed it');
+        $this->get('/eclipses?' . http_build_query(['lat' => '-33.45', 'lon' => '-70.66', 'height_m' => '520', 'timezone' => 'Europe/Madrid', 'place_name' => 'Cadiz, Andalusia, Spain']))
+            ->assertOk()->assertSee('data-misfits="place_name timezone"', false)->assertSee('data-zone="America/Santiago"', false);
+        $this->post('/events', ['as_typed' => '1'] + $santiago + self::GOOD)->assertSessionHasNoErrors();
+
+        // Changed in one part: the name and the height stay behind.
+        $event = $this->eventOf($user, ['height_m' => 10]);
+        $moved = ['place_name' => $event->place_name, 'lat' => '40.42', 'lon' => '-3.70', 'height_m' => '10', 'eclipse' => '2026-08-12'] + self::GOOD;
+        $this->from(route('events.edit', $event))->put(route('events.update', $event), $moved)->assertSessionHasErrors(['place_name', 'height_m']);
+        self::assertEqualsWithDelta(36.5297, $event->refresh()->lat, 1e-9);
+        $this->put(route('events.update', $event), ['place_name' => 'Madrid', 'height_m' => '650'] + $moved)->assertSessionHasNoErrors();
+    }
+
+    public function testAZoneBesideABorderAndOneAtSeaAreLeftAlone(): void
+    {
+        $this->actingAs($this->member());
+        // Badajoz lies 6 km from Portugal; either clock may be kept.
+        foreach (['Europe/Madrid', 'Europe/Lisbon'] as $zone) {
+            $this->post('/events', ['place_name' => 'At the border', 'lat' => '38.88', 'lon' => '-6.97', 'timezone' => $zone] + self::GOOD)->assertSessionHasNoErrors();
+        }
+        $ship = ['place_name' => 'On board', 'lat' => '33', 'lon' => '-24', 'height_m' => '0'] + self::GOOD;
+        $this->post('/events', ['timezone' => 'Atlantic/Azores'] + $ship)->assertSessionHasNoErrors();
+        $this->post('/events', ['timezone' => 'UTC'] + $ship)->assertSessionHasNoErrors();
+        $this->post('/events', ['timezone' => 'Asia/Tokyo'] + $ship)->assertSessionHasErrors('timezone');
+    }
+
+    public function testANewEventBeginsEmptyAndOffersEarlierPlaces(): void
+    {
+        $user = $this->member();
+        $this->eventOf($user, ['place_name' => 'The sea wall']);
+        $page = $this->actingAs($user)->get('/events/create')->assertOk()->assertSee('Places of earlier events')->assertSee('The sea wall')->assertSee('choose a place first');
+        $page->assertDontSee('value="36.5297"', false);
+        $this->get('/events/create?place_name=The+sea+wall&lat=36.53&lon=-6.29&height_m=0&timezone=Europe/Madrid')->assertSee('eclipses not seen there');
+    }
+
+    public function testAnEventIsRemovedAndComesBackWithAllThatBelongsToIt(): void
+    {
+        $user = $this->member();
+        $event = $this->eventOf($user, ['title' => 'Sea wall']);
+        $viewer = $event->viewers()->create(['name' => 'Box', 'distance_mm' => 300, 'hole_mm' => 0.6, 'screen_side' => 'front']);
+        $list = $event->siteLists()->create(['name' => 'Schools', 'size' => 0]);
+        $this->actingAs($user)->delete(route('events.destroy', $event))->assertRedirect(route('events.index'))->assertSessionHas('undo', route('events.restore', $event));
+        $this->get('/')->assertOk()->assertSee('“Sea wall” is removed')->assertSee('1 removed event');
+        $this->get(route('sky.show', $event))->assertNotFound();
+        $this->get(route('viewers.show', [$event, $viewer]))->assertNotFound();
+        $this->actingAs($this->member())->post(route('events.restore', $event))->assertNotFound();
+        $this->actingAs($user)->post(route('events.restore', $event))->assertRedirect(route('sky.show', $event));
+        $this->get(route('viewers.show', [$event, $viewer]))->assertOk();
+
+        // A viewer and a list the same way; twice does no harm.
+        foreach ([['viewers', $viewer], ['sites', $list]] as [$room, $record]) {
+            $this->delete(route("{$room}.destroy", [$event, $record]))->assertSessionHas('undo', route("{$room}.restore", [$event, $record]));
+            $this->get(route("{$room}.index", $event))->assertSee('Undo');
+            $this->get(route("{$room}.show", [$event, $record]))->assertNotFound();
+            $this->post(route("{$room}.restore", [$event, $record]))->assertRedirect(route("{$room}.show", [$event, $record]));
+            $this->post(route("{$room}.restore", [$event, $record]))->assertRedirect();
+        }
+        // A name that was given away meanwhile.
+        $this->delete(route('viewers.destroy', [$event, $viewer]));
+        $event->viewers()->create(['name' => 'Box', 'distance_mm' => 300, 'hole_mm' => 0.6, 'screen_side' => 'front']);
+        $this->post(route('viewers.restore', [$event, $viewer]))->assertSessionHasErrors('name');
+    }
+
+    public function testTheListOfEventsShowsWhatIsToDoNext(): void
+    {
+        $this->travelTo('2026-11-25');
+        $user = $this->member();
+        $this->eventOf($user);
+        $this->eventOf($user, ['eclipse_date' => '2026-08-12']);
+        $this->actingAs($user)->get('/')->assertOk()->assertSeeInOrder(['2 August 2027', 'ribbon-strip', 'Next: Site, nothing drawn yet', '12 August 2026', 'ribbon-strip', 'over'], false);
+    }
+
     public function testTheListFollowsThePlace(): void
     {
         $this->travelTo('2026-11-25');
         $this->actingAs($this->member());
 
         $this->get('/eclipses?lat=36.53&lon=-6.29&height_m=10&timezone=Europe/Madrid')->assertOk()
-            ->assertSeeInOrder(['2 Aug 2027', 'total at 10:46 (CEST, UTC+2)', '26 Jan 2028', 'annular at 17:56 CET', '22 Jul 2028', 'not seen here']);
+            ->assertSeeInOrder(['2 Aug 2027', 'total at 10:46 (CEST, UTC+2)', '26 Jan 2028', 'annular at 17:56 (CET, UTC+1)', '22 Jul 2028', 'not seen here']);
         $this->get('/eclipses?lat=-33.87&lon=151.21&height_m=10&timezone=Australia/Sydney')->assertOk()->assertSeeInOrder(['22 Jul 2028', 'total at 14:']);
         $this->get('/eclipses?lat=nowhere&lon=&height_m=&timezone=Mars')->assertOk()->assertSee('choose a place first');
     }

@@ -8,32 +8,36 @@ use App\Http\Requests\EventRequest;
 use App\Jobs\ComputeSites;
 use App\Models\Event;
 use App\Models\User;
+use App\Pages\EventCard;
 use App\Pages\Sky\Eclipses;
 use App\Pages\Sky\EventForm;
-use App\Pages\Sky\LocalEclipse;
-use App\Pages\Sky\SkyAnswer;
+use App\Pages\Sky\PlaceSearch;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
 
 final class EventController
 {
+    private const REMOVED_SHOWN = 20;
+
     public function index(Request $request, Eclipses $eclipses): View
     {
         /** @var User $user */
         $user = $request->user();
-        $events = Event::query()->where('organisation_id', $user->organisation_id)->orderByDesc('eclipse_date')->orderBy('title')->get();
+        $events = Event::query()->with('planRevision')->where('organisation_id', $user->organisation_id)->orderByDesc('eclipse_date')->orderBy('title')->get();
 
         return view('events.index', [
             'organisation' => $user->organisation,
-            'events' => $events,
-            'answers' => $events->mapWithKeys(fn(Event $event): array => [$event->id => SkyAnswer::of(LocalEclipse::of($event, $eclipses))]),
+            'cards' => $events->map(static fn(Event $event): EventCard => EventCard::of($event, $eclipses))->all(),
+            'removed' => $request->user()?->can('create', Event::class) === true
+                ? Event::onlyTrashed()->where('organisation_id', $user->organisation_id)->orderByDesc('deleted_at')->limit(self::REMOVED_SHOWN)->get()
+                : [],
         ]);
     }
 
-    public function create(Request $request, Eclipses $eclipses): View
+    public function create(Request $request, Eclipses $eclipses, PlaceSearch $places): View
     {
-        return view('events.create', ['form' => EventForm::fromInput($request, $eclipses)]);
+        return view('events.create', ['form' => EventForm::fromInput($request, $eclipses, $places)]);
     }
 
     public function store(EventRequest $request): RedirectResponse
@@ -45,9 +49,9 @@ final class EventController
         return redirect()->route('sky.show', $event);
     }
 
-    public function edit(Request $request, Event $event, Eclipses $eclipses): View
+    public function edit(Request $request, Event $event, Eclipses $eclipses, PlaceSearch $places): View
     {
-        return view('events.edit', ['event' => $event, 'form' => EventForm::fromInput($request, $eclipses, $event)]);
+        return view('events.edit', ['event' => $event, 'form' => EventForm::fromInput($request, $eclipses, $places, $event)]);
     }
 
     public function update(EventRequest $request, Event $event): RedirectResponse
@@ -58,5 +62,20 @@ final class EventController
         }
 
         return redirect()->route('sky.show', $event)->with('status', __('Changed.'));
+    }
+
+    /** Takes the event with all that belongs to it off the list; nothing is lost. */
+    public function destroy(Event $event): RedirectResponse
+    {
+        $event->delete();
+
+        return redirect()->route('events.index')->with(['status' => __('“:title” is removed, with its plan, viewers and lists.', ['title' => $event->title]), 'undo' => route('events.restore', $event)]);
+    }
+
+    public function restore(Event $event): RedirectResponse
+    {
+        $event->restore();
+
+        return redirect()->route('sky.show', $event)->with('status', __('“:title” is back.', ['title' => $event->title]));
     }
 }

@@ -4,13 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Event;
 use App\Pages\Sky\Eclipses;
+use App\Pages\Sky\PlaceFit;
+use App\Pages\Sky\PlaceSearch;
 use Closure;
+use DateTimeZone;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Validator;
 use KeenShadow\Core\Sky\LocalKind;
 use KeenShadow\Core\Sky\Observer;
 use KeenShadow\Core\Sky\SkyException;
+use KeenShadow\Core\Sky\SolarEclipse;
 
 /** A new or changed event: every number within its range, an eclipse that exists and is seen at the place. */
 final class EventRequest extends FormRequest
@@ -69,7 +74,33 @@ final class EventRequest extends FormRequest
                     ? __('The eclipse of :date is not seen at this place: the Moon\'s shadow passes it by.', ['date' => $eclipse->date()])
                     : __('The eclipse of :date is not seen at this place: the Sun is below the horizon all the time.', ['date' => $eclipse->date()]));
             }
+            $this->checkThatItFits($validator, $eclipse);
         }];
+    }
+
+    /** A name, a zone or a height that belongs elsewhere is pointed out once; whoever types them knows better. */
+    private function checkThatItFits(Validator $validator, SolarEclipse $eclipse): void
+    {
+        if ($this->boolean('as_typed') || $validator->errors()->hasAny(['place_name', 'timezone'])) {
+            return;
+        }
+        $event = $this->route('event');
+        $fit = PlaceFit::of(
+            $this->float('lat'),
+            $this->float('lon'),
+            $this->float('height_m'),
+            $this->string('place_name')->toString(),
+            new DateTimeZone($this->string('timezone')->toString()),
+            $eclipse->greatest(),
+            app(PlaceSearch::class),
+            $event instanceof Event ? $event : null,
+        );
+        foreach ($fit->misfits as $field => $misfit) {
+            $validator->errors()->add($field, $misfit);
+        }
+        if ($fit->misfits !== []) {
+            $validator->errors()->add('as_typed', __('Change what does not fit, or say that it is right.'));
+        }
     }
 
     /** @return array{title: string, place_name: string, lat: float, lon: float, height_m: float, timezone: string, eclipse_date: string} */

@@ -19,11 +19,12 @@ final readonly class EclipseChoice
         public SolarEclipse $eclipse,
         private ?LocalCircumstances $here,
         private ?DateTimeZone $zone,
+        public bool $isChosen,
     ) {}
 
-    public static function at(SolarEclipse $eclipse, ?Observer $observer, ?DateTimeZone $zone): self
+    public static function at(SolarEclipse $eclipse, ?Observer $observer, ?DateTimeZone $zone, string $chosenDate): self
     {
-        return new self($eclipse, $observer === null ? null : $eclipse->circumstances($observer), $zone);
+        return new self($eclipse, $observer === null ? null : $eclipse->circumstances($observer), $zone, $eclipse->date() === $chosenDate);
     }
 
     public function date(): string

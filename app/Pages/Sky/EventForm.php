@@ -18,22 +18,29 @@ use KeenShadow\Core\Sky\SolarEclipse;
 final readonly class EventForm
 {
     private const YEARS_AHEAD = 10;
+    private const MOST_EARLIER = 6;
     private const FIELDS = ['title', 'place_name', 'lat', 'lon', 'height_m', 'timezone', 'eclipse', 'other_date'];
 
     /**
      * @param array<string, string> $values by field
-     * @param list<EclipseChoice> $choices
+     * @param list<EclipseChoice> $seen the eclipses seen at the place, or all while there is none
+     * @param list<EclipseChoice> $unseen
+     * @param list<Event> $earlier events of the organisation at places of their own, latest first
+     * @param PlaceFit|null $fit whether name and zone go with the coordinates; null while they are none
      */
     private function __construct(
         public array $values,
-        public array $choices,
+        public array $seen,
+        public array $unseen,
+        public array $earlier,
+        public ?PlaceFit $fit,
     ) {}
 
-    /** What was typed before (after a mistake), else what the address asks for, else the event as it is, else the place of the organisation's latest event. */
-    public static function fromInput(Request $request, Eclipses $eclipses, ?Event $event = null): self
+    /** What was typed before (after a mistake), else what the address asks for, else the event as it is; a new one begins empty. */
+    public static function fromInput(Request $request, Eclipses $eclipses, PlaceSearch $places, ?Event $event = null): self
     {
         $upcoming = $eclipses->after(Date::now(), self::YEARS_AHEAD);
-        $defaults = $event === null ? self::fieldsOfNew($request) : self::fieldsOf($event, $upcoming);
+        $defaults = $event === null ? array_fill_keys(self::FIELDS, '') : self::fieldsOf($event, $upcoming);
         $values = [];
         foreach (self::FIELDS as $field) {
             $value = $request->old($field, $request->query($field, (string) $defaults[$field]));
@@ -42,10 +49,22 @@ final readonly class EventForm
         $observer = self::observer($values);
         $zone = in_array($values['timezone'], DateTimeZone::listIdentifiers(), true) ? new DateTimeZone($values['timezone']) : null;
 
+        $choices = array_map(static fn(SolarEclipse $eclipse): EclipseChoice => EclipseChoice::at($eclipse, $observer, $zone, $values['eclipse']), $upcoming);
+        $isSeen = static fn(EclipseChoice $choice): bool => $choice->isSeen() || !$choice->isPlaceKnown();
+
         return new self(
             $values,
-            array_map(static fn(SolarEclipse $eclipse): EclipseChoice => EclipseChoice::at($eclipse, $observer, $zone), $upcoming),
+            array_values(array_filter($choices, $isSeen)),
+            array_values(array_filter($choices, static fn(EclipseChoice $choice): bool => !$isSeen($choice))),
+            $event === null ? self::earlierPlaces($request) : [],
+            $observer === null ? null : PlaceFit::of($observer->latDeg, $observer->lonDeg, $observer->heightM, $values['place_name'], $zone, Date::now()->toImmutable(), $places, $event),
         );
+    }
+
+    /** Whether an eclipse is chosen that is not seen at the place. */
+    public function isUnseenChosen(): bool
+    {
+        return array_filter($this->unseen, fn(EclipseChoice $choice): bool => $choice->date() === $this->values['eclipse']) !== [];
     }
 
     /** @return array<string, mixed> what the page's script starts from */
@@ -60,23 +79,14 @@ final readonly class EventForm
         ];
     }
 
-    /** @return array<string, string|float> */
-    private static function fieldsOfNew(Request $request): array
+    /** @return list<Event> */
+    private static function earlierPlaces(Request $request): array
     {
         /** @var User $user */
         $user = $request->user();
-        $last = Event::query()->where('organisation_id', $user->organisation_id)->latest('id')->first();
 
-        return [
-            'title' => '',
-            'place_name' => $last->place_name ?? '',
-            'lat' => $last->lat ?? '',
-            'lon' => $last->lon ?? '',
-            'height_m' => $last->height_m ?? '',
-            'timezone' => $last->timezone ?? '',
-            'eclipse' => '',
-            'other_date' => '',
-        ];
+        return array_values(Event::query()->where('organisation_id', $user->organisation_id)->latest('id')->get()
+            ->unique(static fn(Event $e): string => "{$e->place_name} {$e->lat} {$e->lon}")->take(self::MOST_EARLIER)->all());
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Sky;
 
 use App\Models\Place;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 use KeenShadow\Core\Geometry\Globe;
 use KeenShadow\Core\Site\CoordinateText;
@@ -66,12 +67,7 @@ final class PlaceSearch
     public function around(float $lat, float $lon): NearTown
     {
         foreach (self::REACHES as $reach) {
-            // Meridians draw together towards the poles.
-            $width = (int) min(180, ceil($reach / max(0.01, cos(deg2rad(min(89.9, abs($lat) + $reach))))));
-            $columns = array_map(static fn(int $k): int => ((int) floor($lon) + $k + 540) % 360 - 180, range(-$width, $width));
-            $place = Place::query()
-                ->whereRaw('floor(lat) between ? and ?', [(int) floor($lat) - $reach, (int) floor($lat) + $reach])
-                ->whereRaw('floor(lon) = any(?)', ['{' . implode(',', array_unique($columns)) . '}'])
+            $place = $this->inBox($lat, $lon, $reach)
                 // The chord through the Earth grows with the way over it.
                 ->orderByRaw('sin(radians(lat - ?) / 2) ^ 2 + cos(radians(lat)) * ? * sin(radians(lon - ?) / 2) ^ 2', [$lat, cos(deg2rad($lat)), $lon])
                 ->first();
@@ -81,6 +77,24 @@ final class PlaceSearch
         }
 
         return NearTown::of($lat, $lon, null);
+    }
+
+    /** @return list<string> time zones of the towns within a degree or so */
+    public function zonesAround(float $lat, float $lon): array
+    {
+        return array_values($this->inBox($lat, $lon, self::REACHES[0])->distinct()->get('timezone')->map(static fn(Place $place): string => $place->timezone)->all());
+    }
+
+    /** @return Builder<Place> */
+    private function inBox(float $lat, float $lon, int $reach): Builder
+    {
+        // Meridians draw together towards the poles.
+        $width = (int) min(180, ceil($reach / max(0.01, cos(deg2rad(min(89.9, abs($lat) + $reach))))));
+        $columns = array_map(static fn(int $k): int => ((int) floor($lon) + $k + 540) % 360 - 180, range(-$width, $width));
+
+        return Place::query()
+            ->whereRaw('floor(lat) between ? and ?', [(int) floor($lat) - $reach, (int) floor($lat) + $reach])
+            ->whereRaw('floor(lon) = any(?)', ['{' . implode(',', array_unique($columns)) . '}']);
     }
 
     /**

@@ -31,7 +31,7 @@
                 <g @class(['ribbon-down' => ! $disc->isUp])>
                     <circle class="ribbon-sun" r="{{ $ribbon::DISC_RADIUS_PX }}"/>
                     <circle class="ribbon-moon" cx="{{ $disc->moonX }}" cy="{{ $disc->moonY }}" r="{{ $disc->moonRadius }}" clip-path="url(#ribbon-limb)"/>
-                    @if ($disc->isTotal)
+                    @if ($disc->isTotal && $disc->isUp)
                         <circle class="ribbon-corona" r="{{ $ribbon::CORONA_RADIUS_PX }}"/>
                     @endif
                     @unless ($disc->isUp)

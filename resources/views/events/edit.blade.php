@@ -6,8 +6,13 @@
             @csrf
             @method('put')
             @include('events.fields')
-            <button class="btn btn-primary">{{ __('Keep') }}</button>
-            <a class="btn btn-quiet" href="{{ route('sky.show', $event) }}">{{ __('Leave it as it was') }}</a>
+            <button class="btn btn-primary">{{ __('Save') }}</button>
+            <a class="btn btn-quiet" href="{{ route('sky.show', $event) }}">{{ __('Cancel') }}</a>
+        </form>
+        <form method="post" action="{{ route('events.destroy', $event) }}">
+            @csrf
+            @method('delete')
+            <button class="link-button">{{ __('Remove this event') }}</button>
         </form>
     </main>
 </x-layout>

@@ -2,6 +2,15 @@
     <script type="application/json" id="event-form" nonce="{{ Vite::cspNonce() }}">@json($form->forScript())</script>
 
     <h2>{{ __('Where') }}</h2>
+    @if ($form->earlier !== [])
+        <p class="hint">{{ __('Places of earlier events') }}</p>
+        <div class="earlier-places" x-on:click="takeEarlier">
+            @foreach ($form->earlier as $event)
+                <a class="btn btn-quiet" href="{{ route('events.create', ['place_name' => $event->place_name, 'lat' => $event->lat, 'lon' => $event->lon, 'height_m' => $event->height_m, 'timezone' => $event->timezone]) }}"
+                    data-name="{{ $event->place_name }}" data-lat="{{ $event->lat }}" data-lon="{{ $event->lon }}" data-height="{{ $event->height_m }}" data-zone="{{ $event->timezone }}">{{ $event->place_name }}</a>
+            @endforeach
+        </div>
+    @endif
     <div class="field place-search">
         <label for="place">{{ __('Find a town, or paste coordinates') }}</label>
         <input class="form-control" id="place" type="search" autocomplete="off" x-ref="place" x-on:input="search" x-on:keydown.enter.prevent="takeFirst"
@@ -28,8 +37,15 @@
     <div class="side-by-side">
         <x-field name="lat" :label="__('Latitude, degrees')" :value="$form->values['lat']" x-model="lat" inputmode="text" :hint="__('North is positive: 36.53')" />
         <x-field name="lon" :label="__('Longitude, degrees')" :value="$form->values['lon']" x-model="lon" inputmode="text" :hint="__('East is positive, west negative: −6.29')" />
-        <x-field name="height_m" :label="__('Height above the sea, metres')" :value="$form->values['height_m']" x-model="height_m" inputmode="text" :hint="__('1 000 m of height move a contact by about 1 s, sometimes by 2')" />
+        <x-field name="height_m" :label="__('Height above the sea, metres')" :value="$form->values['height_m']" x-model="height_m" inputmode="text" :hint="__('1 000 m of height move a contact by about 1 s, sometimes by 2. Satellites measure above the ellipsoid: up to 107 m more or less, a quarter of a second')" />
     </div>
+
+    @if ($errors->has('as_typed'))
+        <div class="field">
+            <label><input class="form-check-input" type="checkbox" name="as_typed" id="as_typed" value="1"> {{ __('It is right as I typed it') }}</label>
+            <x-fault field="as_typed" />
+        </div>
+    @endif
 
     <h2 id="eclipse_date" tabindex="-1">{{ __('Which eclipse') }}</h2>
     <x-fault field="eclipse_date" />

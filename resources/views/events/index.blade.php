@@ -8,23 +8,41 @@
         @can('create', App\Models\Event::class)
             <p><a class="btn btn-primary" href="{{ route('events.create') }}">{{ __('New event') }}</a></p>
         @endcan
-        @if ($events->isEmpty())
+        @if ($cards === [])
             <p>{{ __('An event is one viewing of one eclipse at one place. From it follow the times, the glasses, the viewers and everything else.') }}</p>
         @else
             <ul class="event-cards">
-                @foreach ($events as $event)
+                @foreach ($cards as $card)
                     <li>
-                        <a href="{{ route('sky.show', $event) }}">
-                            <time datetime="{{ $event->eclipse_date->format('Y-m-d') }}">{{ $event->eclipse_date->format('j F Y') }}</time>
+                        <a href="{{ route('sky.show', $card->event) }}">
+                            <time datetime="{{ $card->event->eclipse_date->format('Y-m-d') }}">{{ $card->event->eclipse_date->format('j F Y') }}</time>
                             <div>
-                                <b>{{ $event->title }}</b>
-                                <span>{{ $event->place_name }}</span>
-                                <span>{{ $answers[$event->id]->headline }}</span>
+                                <b>{{ $card->event->title }}</b>
+                                <span>{{ $card->event->place_name }}</span>
+                                <span>{{ $card->answer }}</span>
                             </div>
+                            <x-ribbon-strip :ribbon="$card->ribbon" :id="$card->event->id" />
                         </a>
+                        <p class="event-next"><a href="{{ $card->url }}">{{ $card->next }}</a></p>
                     </li>
                 @endforeach
             </ul>
+        @endif
+        @if (count($removed) > 0)
+            <details class="sums">
+                <summary>{{ trans_choice('{1} 1 removed event|[2,*] :count removed events', count($removed)) }}</summary>
+                <ul class="removed">
+                    @foreach ($removed as $event)
+                        <li>
+                            {{ $event->title }}, {{ $event->place_name }}, {{ $event->eclipse_date->format('j F Y') }}
+                            <form method="post" action="{{ route('events.restore', $event) }}">
+                                @csrf
+                                <button class="link-button">{{ __('Bring back') }}<span class="visually-hidden"> {{ $event->title }}</span></button>
+                            </form>
+                        </li>
+                    @endforeach
+                </ul>
+            </details>
         @endif
     </main>
 </x-layout>

@@ -1,3 +1,11 @@
+@if ($form->fit !== null && $form->fit->misfits !== [])
+    <div class="misfit" role="status">
+        @foreach ($form->fit->misfits as $misfit)
+            <p>{{ $misfit }}</p>
+        @endforeach
+        <p><button type="button" class="btn btn-quiet" x-on:click="fit" data-name="{{ $form->fit->near }}" data-zone="{{ $form->fit->zone }}" data-misfits="{{ implode(' ', array_keys($form->fit->misfits)) }}">{{ __('Use “:near”, :zone', ['near' => $form->fit->near, 'zone' => $form->fit->zone]) }}</button></p>
+    </div>
+@endif
 <div class="scrolls">
     <table class="table eclipse-list">
         <thead>
@@ -8,18 +16,7 @@
             </tr>
         </thead>
         <tbody>
-            @foreach ($form->choices as $choice)
-                <tr @class(['is-unseen' => $choice->isPlaceKnown() && ! $choice->isSeen()])>
-                    <td>
-                        <label>
-                            <input class="form-check-input" type="radio" name="eclipse" value="{{ $choice->date() }}" @checked($form->values['eclipse'] === $choice->date())>
-                            {{ $choice->eclipse->greatest()->format('j M Y') }}
-                        </label>
-                    </td>
-                    <td>{{ __($choice->eclipse->kind->value) }}</td>
-                    <td>{{ $choice->seen() }}</td>
-                </tr>
-            @endforeach
+            @each('sky.eclipse-row', $form->seen, 'choice')
             <tr>
                 <td>
                     <label>
@@ -34,3 +31,13 @@
         </tbody>
     </table>
 </div>
+@if ($form->unseen !== [])
+    <details class="sums" @if ($form->isUnseenChosen()) open @endif>
+        <summary>{{ trans_choice('{1} 1 eclipse not seen there|[2,*] :count eclipses not seen there', count($form->unseen)) }}</summary>
+        <table class="table eclipse-list">
+            <tbody>
+                @each('sky.eclipse-row', $form->unseen, 'choice')
+            </tbody>
+        </table>
+    </details>
+@endif

@@ -37,10 +37,9 @@ final class PositionController
     public function use(PositionRequest $request, Event $event, #[CurrentUser] User $user): RedirectResponse
     {
         if ($request->isForEvent()) {
-            $place = $request->place();
-            $event->update(['lat' => $place->latDeg, 'lon' => $place->lonDeg] + ($place->heightM === null ? [] : ['height_m' => max(-500.0, min(10000.0, $place->heightM))]));
+            $event->update($request->eventFields($event));
 
-            return redirect()->route('site.show', $event)->with('status', __('The event\'s place is now there; the plan moved with it.'));
+            return redirect()->route('site.show', $event)->with('status', __('The event\'s place is now :place, :zone; the plan moved with it.', ['place' => $event->place_name, 'zone' => $event->timezone]));
         }
         $event->keepPlan($request->plan(), $event->plan_revision_id, $user);
 

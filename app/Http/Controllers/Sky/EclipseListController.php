@@ -6,14 +6,15 @@ namespace App\Http\Controllers\Sky;
 
 use App\Pages\Sky\Eclipses;
 use App\Pages\Sky\EventForm;
+use App\Pages\Sky\PlaceSearch;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
 
 /** The list of eclipses to choose from, anew for another place. */
 final class EclipseListController
 {
-    public function __invoke(Request $request, Eclipses $eclipses): View
+    public function __invoke(Request $request, Eclipses $eclipses, PlaceSearch $places): View
     {
-        return view('sky.eclipse-list', ['form' => EventForm::fromInput($request, $eclipses)]);
+        return view('sky.eclipse-list', ['form' => EventForm::fromInput($request, $eclipses, $places)]);
     }
 }

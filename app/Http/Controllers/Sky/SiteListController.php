@@ -117,6 +117,15 @@ final class SiteListController
     {
         $siteList->delete();
 
-        return redirect()->route('sites.index', $event)->with('status', __(':name removed.', ['name' => $siteList->name]));
+        return redirect()->route('sites.index', $event)->with(['status' => __('“:name” is removed.', ['name' => $siteList->name]), 'undo' => route('sites.restore', [$event, $siteList])]);
+    }
+
+    public function restore(Event $event, SiteList $siteList): RedirectResponse
+    {
+        $siteList->restore();
+        // The event may have got another eclipse in between.
+        ComputeSites::recompute($siteList);
+
+        return redirect()->route('sites.show', [$event, $siteList])->with('status', __('“:name” is back.', ['name' => $siteList->name]));
     }
 }

@@ -63,7 +63,18 @@ final class ViewerController
     {
         $viewer->delete();
 
-        return redirect()->route('viewers.index', $event)->with('status', __(':name removed.', ['name' => $viewer->name]));
+        return redirect()->route('viewers.index', $event)->with(['status' => __('“:name” is removed.', ['name' => $viewer->name]), 'undo' => route('viewers.restore', [$event, $viewer])]);
+    }
+
+    public function restore(Event $event, Viewer $viewer): RedirectResponse
+    {
+        if ($viewer->trashed() && $event->viewers()->where('name', $viewer->name)->exists()) {
+            return redirect()->route('viewers.index', $event)->withErrors(['name' => __('There is another “:name” by now: give that one another name first, then undo.', ['name' => $viewer->name])])
+                ->with('undo', route('viewers.restore', [$event, $viewer]));
+        }
+        $viewer->restore();
+
+        return redirect()->route('viewers.show', [$event, $viewer])->with('status', __('“:name” is back.', ['name' => $viewer->name]));
     }
 
     /** The numbers and the picture for lengths that are being tried out; stores nothing. */

@@ -6,7 +6,11 @@ namespace App\Http\Requests\Site;
 
 use App\Models\Event;
 use App\Pages\Site\EventSite;
+use App\Pages\Sky\Eclipses;
+use App\Pages\Sky\PlaceFit;
+use App\Pages\Sky\PlaceSearch;
 use Closure;
+use DateTimeZone;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
@@ -18,6 +22,7 @@ use KeenShadow\Core\Site\SiteException;
 use KeenShadow\Core\Site\SitePlan;
 use KeenShadow\Core\Site\Thing;
 use KeenShadow\Core\Site\ThingKind;
+use KeenShadow\Core\Sky\Observer;
 
 /** A position, in any of the ways people write one, that becomes a spot of the plan or the event's place. */
 final class PositionRequest extends FormRequest
@@ -55,7 +60,12 @@ final class PositionRequest extends FormRequest
             $place = CoordinateText::parse($this->string('position')->toString());
             if ($place === null) {
                 $validator->errors()->add('position', __('This is no position on the Earth. Write it like 36.5297 -6.2926 or 36°31′47″N 6°17′33″W.'));
-            } elseif (!$this->isForEvent()) {
+            } elseif ($this->isForEvent()) {
+                $eclipse = app(Eclipses::class)->onDate($event->eclipse_date->format('Y-m-d'));
+                if (!$eclipse->circumstances(Observer::at($place->latDeg, $place->lonDeg))->isSeen()) {
+                    $validator->errors()->add('position', __('The eclipse of :date is not seen there: the event stays where it is.', ['date' => $eclipse->date()]));
+                }
+            } else {
                 try {
                     $this->plan = $this->withSpot($event, $place);
                 } catch (SiteException $e) {
@@ -75,6 +85,23 @@ final class PositionRequest extends FormRequest
     public function place(): Coordinates
     {
         return CoordinateText::parse($this->string('position')->toString()) ?? throw new \LogicException('asked before it was validated');
+    }
+
+    /** @return array{lat: float, lon: float, height_m: float, place_name: string, timezone: string} the event there; what does not fit the place any more is proposed anew */
+    public function eventFields(Event $event): array
+    {
+        $place = $this->place();
+        $fit = PlaceFit::of($place->latDeg, $place->lonDeg, $event->height_m, $event->place_name, new DateTimeZone($event->timezone), $event->eclipse_date, app(PlaceSearch::class), $event);
+        // Where nobody measured it, another place's height is worse than the sea's.
+        $height = $place->heightM ?? (isset($fit->misfits['height_m']) ? 0.0 : $event->height_m);
+
+        return [
+            'lat' => $place->latDeg,
+            'lon' => $place->lonDeg,
+            'height_m' => max(-500.0, min(10000.0, $height)),
+            'place_name' => isset($fit->misfits['place_name']) ? mb_substr($fit->near, 0, 120) : $event->place_name,
+            'timezone' => isset($fit->misfits['timezone']) ? $fit->zone : $event->timezone,
+        ];
     }
 
     public function plan(): SitePlan

@@ -21,7 +21,7 @@ class ViewerRequest extends FormRequest
         $viewer = $this->route('viewer');
 
         return [
-            'name' => ['required', 'string', 'max:80', Rule::unique('viewers')->where('event_id', $event instanceof Event ? $event->id : 0)->ignore($viewer instanceof Viewer ? $viewer->id : null)],
+            'name' => ['required', 'string', 'max:80', Rule::unique('viewers')->where('event_id', $event instanceof Event ? $event->id : 0)->withoutTrashed()->ignore($viewer instanceof Viewer ? $viewer->id : null)],
             ...self::sizes(),
         ];
     }
