@@ -30,7 +30,7 @@ final readonly class GpsReceiver
      *
      * @param Closure(PositionAverage): void $each called about once a second, with what is known so far
      *
-     * @throws DeviceFault when it cannot be reached or falls silent before the time is over
+     * @throws DeviceFault when it cannot be reached, falls silent before the time is over, or gives no more fixes at its end
      */
     public function read(float $seconds, Closure $each): PositionAverage
     {
@@ -54,7 +54,8 @@ final readonly class GpsReceiver
         stream_set_blocking($stream, false);
         $average = new PositionAverage();
         $end = microtime(true) + $seconds;
-        $heard = $told = microtime(true);
+        $heard = $told = $fixed = microtime(true);
+        $fixes = 0;
         $rest = '';
         while (microtime(true) < $end) {
             $read = [$stream];
@@ -72,10 +73,20 @@ final readonly class GpsReceiver
             // A line that never ends is no line.
             $rest = substr(array_pop($lines), -self::LONGEST_LINE);
             array_map($average->take(...), array_filter($lines, static fn(string $line): bool => trim($line) !== ''));
+            if ($average->count() > $fixes) {
+                $fixes = $average->count();
+                $fixed = microtime(true);
+            }
             if (microtime(true) - $told >= 1.0) {
                 $told = microtime(true);
                 $each($average);
             }
+        }
+
+        // It may have gone on talking of other things, or stopped just before the end.
+        $without = microtime(true) - $fixed;
+        if ($fixes > 0 && $without > min(self::SILENCE_SECONDS, $seconds / 2)) {
+            throw DeviceFault::silent($without, $average);
         }
 
         return $average;

@@ -17,7 +17,7 @@ final readonly class SpotCells
     public const ACROSS = 50;
     private const BEST = 3;
     /** Weights at which a darker shade begins. */
-    private const LEVELS = [0.98, 0.75, 0.5, 0.25, 0.0];
+    private const LEVELS = [1 - 1e-9, 0.75, 0.5, 0.25, 0.0];
 
     /**
      * @param list<string> $levels SVG paths, the clearest first

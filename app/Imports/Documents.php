@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Imports;
 
+use KeenShadow\Core\Site\Coordinates;
 use SimpleXMLElement;
 
 /** XML and JSON files as somebody sends them: read in full, or a message that says where they break. */
@@ -49,6 +50,20 @@ final class Documents
         }
 
         return $found;
+    }
+
+    /**
+     * A place as a file has it.
+     *
+     * @throws ImportException when it is no pair of numbers, or none on the Earth
+     */
+    public static function place(string $lat, string $lon): Coordinates
+    {
+        if (!is_numeric($lat) || !is_numeric($lon) || abs((float) $lat) > 90 || abs((float) $lon) > 360) {
+            throw new ImportException(__('Latitude “:lat”, longitude “:lon” is no place on the Earth: the file gives degrees as numbers, north and east positive.', ['lat' => mb_strimwidth($lat, 0, 40, '…'), 'lon' => mb_strimwidth($lon, 0, 40, '…')]));
+        }
+
+        return new Coordinates((float) $lat, (float) $lon);
     }
 
     /** The text of an element's child, empty when there is none. */

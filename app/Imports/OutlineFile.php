@@ -131,9 +131,8 @@ final class OutlineFile
     {
         $points = [];
         foreach (is_array($positions) ? $positions : [] as $position) {
-            if (is_array($position) && is_numeric($position[0] ?? null) && is_numeric($position[1] ?? null)) {
-                $points[] = new Coordinates((float) $position[1], (float) $position[0]);
-            }
+            $number = static fn(int $i): string => is_array($position) && is_scalar($position[$i] ?? null) ? (string) $position[$i] : '';
+            $points[] = Documents::place($number(1), $number(0));
         }
 
         return $shape === Shape::Area ? self::withoutClosing($points) : $points;
@@ -171,7 +170,7 @@ final class OutlineFile
      */
     private static function gpxPoints(array $elements): array
     {
-        return array_map(static fn(SimpleXMLElement $e): Coordinates => new Coordinates((float) $e['lat'], (float) $e['lon']), $elements);
+        return array_map(static fn(SimpleXMLElement $e): Coordinates => Documents::place((string) $e['lat'], (string) $e['lon']), $elements);
     }
 
     /**
@@ -191,11 +190,9 @@ final class OutlineFile
     private static function kmlPoints(string $text): array
     {
         $points = [];
-        foreach (explode(' ', (string) preg_replace('/\s+/', ' ', trim($text))) as $tuple) {
+        foreach (array_filter(explode(' ', (string) preg_replace('/\s+/', ' ', $text)), static fn(string $tuple): bool => $tuple !== '') as $tuple) {
             $parts = explode(',', $tuple);
-            if (is_numeric($parts[0]) && is_numeric($parts[1] ?? null)) {
-                $points[] = new Coordinates((float) $parts[1], (float) $parts[0]);
-            }
+            $points[] = Documents::place($parts[1] ?? '', $parts[0]);
         }
 
         return $points;

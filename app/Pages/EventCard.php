@@ -17,6 +17,7 @@ final readonly class EventCard
         public Event $event,
         public string $answer,
         public ShadowRibbon $ribbon,
+        public bool $isOver,
         public string $next,
         public string $url,
     ) {}
@@ -31,8 +32,9 @@ final readonly class EventCard
             $event,
             SkyAnswer::of($frame->here)->headline,
             $frame->ribbon,
+            $isOver,
             match (true) {
-                $isOver => __('over'),
+                $isOver => '',
                 $open === null => __('nothing left to do so far'),
                 default => __('Next: :stage, :what', ['stage' => $open->title, 'what' => $open->toDo]),
             },

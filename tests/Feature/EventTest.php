@@ -150,7 +150,7 @@ final class EventTest extends TestCase
         $user = $this->member();
         $this->eventOf($user);
         $this->eventOf($user, ['eclipse_date' => '2026-08-12']);
-        $this->actingAs($user)->get('/')->assertOk()->assertSeeInOrder(['2 August 2027', 'ribbon-strip', 'Next: Site, nothing drawn yet', '12 August 2026', 'ribbon-strip', 'over'], false);
+        $this->actingAs($user)->get('/')->assertOk()->assertSeeInOrder(['2 August 2027', 'ribbon-strip', 'Next: Site, nothing drawn yet', '12 August 2026', 'ribbon-strip', 'Over.'], false);
     }
 
     public function testTheListFollowsThePlace(): void

@@ -26,9 +26,11 @@ final class EventController
         $user = $request->user();
         $events = Event::query()->with('planRevision')->where('organisation_id', $user->organisation_id)->orderByDesc('eclipse_date')->orderBy('title')->get();
 
+        $cards = $events->map(static fn(Event $event): EventCard => EventCard::of($event, $eclipses));
+
         return view('events.index', [
             'organisation' => $user->organisation,
-            'cards' => $events->map(static fn(Event $event): EventCard => EventCard::of($event, $eclipses))->all(),
+            'cards' => [...$cards->where('isOver', false)->sortBy('event.eclipse_date'), ...$cards->where('isOver', true)],
             'removed' => $request->user()?->can('create', Event::class) === true
                 ? Event::onlyTrashed()->where('organisation_id', $user->organisation_id)->orderByDesc('deleted_at')->limit(self::REMOVED_SHOWN)->get()
                 : [],

@@ -92,7 +92,7 @@ final readonly class LookPage
             'sight' => match (true) {
                 !$contact->sun->isUp() => __('the Sun is down'),
                 $contact->isInDoubt => __('clear by :deg only; :what may hide it', $names),
-                $contact->sight === Sight::Clear => __('clear, :deg above :what', $names),
+                $contact->sight === Sight::Clear => __('clear, :deg from :what', $names),
                 $contact->sight === Sight::Partly => __('cut by :what', $names),
                 default => __('lost behind :what', $names),
             },

@@ -45,7 +45,8 @@ final readonly class FoundPlace
     {
         return new self(
             $c->name ?? $near->words(),
-            $near->hasZone() ? __('coordinates; zone of the nearest town') : __('coordinates; no town near, UTC'),
+            ($near->hasZone() ? __('coordinates; zone of the nearest town') : __('coordinates; no town near, UTC'))
+                . ($c->isHeightOverEllipsoid ? __('; its height is above the ellipsoid, up to 107 m from that above the sea') : ''),
             round($c->latDeg, 6),
             round($c->lonDeg, 6),
             $c->heightM,

@@ -16,8 +16,10 @@ final class Angle
     public static function positiveRad(float $rad): float
     {
         $r = fmod($rad, self::TAU);
+        $r = $r < 0 ? $r + self::TAU : $r;
 
-        return $r < 0 ? $r + self::TAU : $r;
+        // A hair below nothing plus a whole turn rounds to the whole turn.
+        return $r < self::TAU ? $r : 0.0;
     }
 
     /** The same direction in −π < angle ≤ π. */
@@ -51,7 +53,16 @@ final class Angle
     public static function positiveDeg(float $deg): float
     {
         $d = fmod($deg, 360.0);
+        $d = $d < 0 ? $d + 360.0 : $d;
 
-        return $d < 0 ? $d + 360.0 : $d;
+        return $d < 360.0 ? $d : 0.0;
+    }
+
+    /** The same direction in −180 < angle ≤ 180. */
+    public static function signedDeg(float $deg): float
+    {
+        $d = self::positiveDeg($deg);
+
+        return $d > 180.0 ? $d - 360.0 : $d;
     }
 }

@@ -11,7 +11,7 @@ final readonly class ContactSight
 {
     /**
      * @param string|null $by what bounds the sky there; null is the far horizon
-     * @param float $marginDeg from the skyline up to the lower limb, negative when something is before the disc
+     * @param float $marginDeg from the Sun's limb along the sky to the nearest thing, negative when something is before the disc
      * @param bool $isInDoubt whether it is clear only if the plan was measured well enough
      */
     private function __construct(
@@ -25,15 +25,16 @@ final readonly class ContactSight
 
     public static function of(ContactName $name, SunPlace $sun, Skyline $skyline, ClearSky $worst): self
     {
-        $sight = $skyline->sightOf($sun);
+        $clearance = $skyline->clearance($sun);
+        $sight = $clearance->sight($sun->semidiameterDeg);
         $doubt = $worst->stretchAt($sun->julianDateUt);
 
         return new self(
             $name,
             $sun,
             $sight,
-            $sight === Sight::Clear && $doubt !== null ? $doubt->by[0] : $skyline->boundBefore($sun),
-            $skyline->marginDeg($sun),
+            $sight === Sight::Clear && $doubt !== null ? $doubt->by[0] : $clearance->by,
+            $clearance->deg - $sun->semidiameterDeg,
             $sight === Sight::Clear && $doubt !== null,
         );
     }

@@ -26,11 +26,11 @@ final class CoordinateText
     private static function waypoint(string $text): ?Coordinates
     {
         if (preg_match('/<(?:\w+:)?wpt\b[^>]*>/', $text, $tag) !== 1
-            || preg_match('/\blat\s*=\s*["\']([-+\d.]+)["\']/', $tag[0], $lat) !== 1
-            || preg_match('/\blon\s*=\s*["\']([-+\d.]+)["\']/', $tag[0], $lon) !== 1) {
+            || preg_match('/\blat\s*=\s*["\']([-+]?\d+(?:\.\d*)?)["\']/', $tag[0], $lat) !== 1
+            || preg_match('/\blon\s*=\s*["\']([-+]?\d+(?:\.\d*)?)["\']/', $tag[0], $lon) !== 1) {
             return null;
         }
-        $height = preg_match('/<ele>\s*([-+\d.]+)\s*<\/ele>/', $text, $ele) === 1 ? (float) $ele[1] : null;
+        $height = preg_match('/<ele>\s*([-+]?\d+(?:\.\d*)?)\s*<\/ele>/', $text, $ele) === 1 ? (float) $ele[1] : null;
         $name = preg_match('/<name>\s*([^<]{1,120}?)\s*<\/name>/', $text, $n) === 1 ? html_entity_decode($n[1], ENT_XML1 | ENT_QUOTES) : null;
 
         return self::onEarth((float) $lat[1], (float) $lon[1], $height, $name);
@@ -42,7 +42,8 @@ final class CoordinateText
             return null;
         }
 
-        return self::onEarth((float) $m[1], (float) $m[2], isset($m[3]) ? (float) $m[3] : null);
+        // RFC 5870: in WGS 84 altitudes are above the ellipsoid.
+        return self::onEarth((float) $m[1], (float) $m[2], isset($m[3]) ? (float) $m[3] : null, null, isset($m[3]));
     }
 
     /** "36.53 -6.29", "36.53, -6.29", "36,53 -6,29", "36,53; -6,29". */
@@ -84,8 +85,8 @@ final class CoordinateText
         return $d < 0 || $minutes >= 60 || $seconds >= 60 ? null : $d + $minutes / 60 + $seconds / 3600;
     }
 
-    private static function onEarth(float $lat, float $lon, ?float $height = null, ?string $name = null): ?Coordinates
+    private static function onEarth(float $lat, float $lon, ?float $height = null, ?string $name = null, bool $isOverEllipsoid = false): ?Coordinates
     {
-        return abs($lat) > 90 || abs($lon) > 180 ? null : new Coordinates($lat, $lon, $height, $name);
+        return abs($lat) > 90 || abs($lon) > 180 ? null : new Coordinates($lat, $lon, $height, $name, $isOverEllipsoid);
     }
 }

@@ -12,5 +12,7 @@ final readonly class Coordinates
         public float $lonDeg,
         public ?float $heightM = null,
         public ?string $name = null,
+        /** Whether the height is above the ellipsoid, as satellites measure it, and not above the sea. */
+        public bool $isHeightOverEllipsoid = false,
     ) {}
 }

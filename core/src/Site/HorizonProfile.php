@@ -18,12 +18,17 @@ final readonly class HorizonProfile
     public const WIDEST_GAP_DEG = 45.0;
 
     public float $highestDeg;
+    /** @var array<int, float> what the profile does not exceed in each whole degree of azimuth; 0 where there is none */
+    public array $ceilingsDeg;
+    /** @var array<int, float> what it does not fall below there; 0 where there is none */
+    public array $floorsDeg;
 
     /** @param list<array{float, float}> $points azimuth 0 … 360 rising, altitude */
     private function __construct(public array $points)
     {
         // A gap is level.
         $this->highestDeg = max([0.0, ...array_column($points, 1)]);
+        [$this->ceilingsDeg, $this->floorsDeg] = self::bounds($points);
     }
 
     public static function level(): self
@@ -32,7 +37,7 @@ final readonly class HorizonProfile
     }
 
     /**
-     * @param list<array{float, float}> $points azimuth (−360 … 720, from north through east) and altitude in degrees, in any order
+     * @param list<array{float, float}> $points azimuth (−180 … 360, from north through east) and altitude in degrees, in any order
      *
      * @throws SiteException when a number is out of range, an azimuth comes twice, or there are too many
      */
@@ -43,8 +48,8 @@ final readonly class HorizonProfile
         }
         $sorted = [];
         foreach ($points as [$azimuth, $altitude]) {
-            if (!($azimuth >= -360 && $azimuth <= 720)) {
-                throw SiteException::outOfRange('profile', 'an azimuth of the horizon', $azimuth, -360, 720);
+            if (!($azimuth >= -180 && $azimuth <= 360)) {
+                throw SiteException::outOfRange('profile', 'an azimuth of the horizon', $azimuth, -180, 360);
             }
             if (!($altitude >= -10 && $altitude < 90)) {
                 throw SiteException::outOfRange('profile', 'an altitude of the horizon', $altitude, -10, 89.9);
@@ -73,6 +78,28 @@ final readonly class HorizonProfile
         return $this->knownAltitudeDegAt($azimuthDeg) ?? 0.0;
     }
 
+    /** @return list<float> azimuths of the points within so many degrees to either side of one, and higher than an altitude */
+    public function azimuthsDegWithin(float $azimuthDeg, float $halfDeg, float $aboveDeg): array
+    {
+        $n = count($this->points);
+        if ($n < 2) {
+            return [];
+        }
+        $found = [];
+        $from = Angle::positiveDeg($azimuthDeg - $halfDeg);
+        for ($i = $this->firstFrom($from), $k = 0; $k < $n; ++$i, ++$k) {
+            [$azimuth, $altitude] = $this->points[$i % $n];
+            if (Angle::positiveDeg($azimuth - $from) > 2 * $halfDeg) {
+                break;
+            }
+            if ($altitude > $aboveDeg) {
+                $found[] = $azimuth;
+            }
+        }
+
+        return $found;
+    }
+
     /** Null where the profile says nothing. */
     public function knownAltitudeDegAt(float $azimuthDeg): ?float
     {
@@ -81,16 +108,9 @@ final readonly class HorizonProfile
             return $this->points[0][1] ?? null;
         }
         $azimuth = Angle::positiveDeg($azimuthDeg);
-        $low = 0;
-        $high = $n;
-        while ($low < $high) {
-            $middle = intdiv($low + $high, 2);
-            if ($this->points[$middle][0] <= $azimuth) {
-                $low = $middle + 1;
-            } else {
-                $high = $middle;
-            }
-        }
+        $low = $this->firstFrom($azimuth);
+        // A point just there counts as the one before.
+        $low += $low < $n && $this->points[$low][0] === $azimuth ? 1 : 0;
         [$fromAzimuth, $fromAltitude] = $this->points[($low + $n - 1) % $n];
         [$toAzimuth, $toAltitude] = $this->points[$low % $n];
         $gap = Angle::positiveDeg($toAzimuth - $fromAzimuth);
@@ -100,5 +120,49 @@ final readonly class HorizonProfile
         }
 
         return $gap > self::WIDEST_GAP_DEG ? null : $fromAltitude + ($toAltitude - $fromAltitude) * $along / $gap;
+    }
+
+    /** Number of the first point at an azimuth or beyond it, the count where there is none. */
+    private function firstFrom(float $azimuth): int
+    {
+        $low = 0;
+        $high = count($this->points);
+        while ($low < $high) {
+            $middle = intdiv($low + $high, 2);
+            if ($this->points[$middle][0] < $azimuth) {
+                $low = $middle + 1;
+            } else {
+                $high = $middle;
+            }
+        }
+
+        return $low;
+    }
+
+    /**
+     * @param list<array{float, float}> $points
+     *
+     * @return array{array<int, float>, array<int, float>} the highest and the lowest in each degree
+     */
+    private static function bounds(array $points): array
+    {
+        if (count($points) < 2) {
+            $level = array_fill(0, 360, $points[0][1] ?? 0.0);
+
+            return [$level, $level];
+        }
+        $highest = $lowest = [];
+        foreach ($points as $i => [$azimuth, $altitude]) {
+            [$next, $nextAltitude] = $points[($i + 1) % count($points)];
+            $gap = Angle::positiveDeg($next - $azimuth);
+            // Between two points neither is exceeded; a gap is level.
+            $between = $gap > self::WIDEST_GAP_DEG ? [$altitude, 0.0, $nextAltitude] : [$altitude, $nextAltitude];
+            for ($degree = (int) floor($azimuth), $last = (int) floor($azimuth + $gap); $degree <= $last; ++$degree) {
+                $highest[$degree % 360] = max($highest[$degree % 360] ?? -90.0, ...$between);
+                $lowest[$degree % 360] = min($lowest[$degree % 360] ?? 90.0, ...$between);
+            }
+        }
+
+        return [$highest, $lowest];
     }
 }

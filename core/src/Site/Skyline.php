@@ -16,6 +16,11 @@ final readonly class Skyline
 {
     /** Whatever reaches this close to the zenith is overhead. */
     private const OVERHEAD_DEG = 90.0;
+    /** Looks to either side: across the disc, and along the far horizon. */
+    private const DIVISIONS = 12;
+    private const MOST_STEPS = 40;
+    /** Beside an end of a wall, to see what is behind it. */
+    private const HAIR_DEG = 1e-6;
 
     /**
      * @param list<WallSeen> $walls
@@ -114,65 +119,201 @@ final readonly class Skyline
         return $name;
     }
 
-    /**
-     * How much of the Sun's disc stands above the skyline. It is tried at seven places across the disc, both limbs
-     * among them: upright edges and level ones are met exactly, slanting ones within a small part of the disc.
-     */
+    /** How much of the Sun's disc stands free. */
     public function sightOf(SunPlace $sun): Sight
+    {
+        return $this->plainSight($sun) ?? $this->clearance($sun, $sun->semidiameterDeg)->sight($sun->semidiameterDeg);
+    }
+
+    /** What stands before the Sun or nearest to it, null for the far horizon. */
+    public function boundBefore(SunPlace $sun): ?string
+    {
+        return $this->clearance($sun, $sun->semidiameterDeg)->by;
+    }
+
+    /**
+     * How far the Sun's centre is from the edge of the sky.
+     *
+     * @param float|null $reachDeg for one who asks only whether anything is nearer than this: the first that is will do, and
+     *     where nothing is, the way straight down or up
+     */
+    public function clearance(SunPlace $sun, ?float $reachDeg = null): Clearance
+    {
+        if ($this->cover !== null) {
+            return new Clearance(-self::OVERHEAD_DEG, $this->cover);
+        }
+        $below = $this->altitudeDegAt($sun->azimuthDeg);
+        $by = $this->boundAt($sun->azimuthDeg);
+        $vertical = abs($sun->altitudeDeg - $below);
+
+        return $below < $sun->altitudeDeg
+            ? ($vertical < $reachDeg ? new Clearance($vertical, $by) : $this->wayDown($sun, $vertical, $by, $reachDeg))
+            : new Clearance(-($vertical < $reachDeg ? $vertical : $this->wayToFreeSkyDeg($sun, $vertical)), $by);
+    }
+
+    /** The sight where it takes no closer look: nothing near, or one wall before all of the disc. */
+    private function plainSight(SunPlace $sun): ?Sight
     {
         if ($this->cover !== null) {
             return Sight::Hidden;
         }
-        if ($sun->altitudeDeg - $sun->semidiameterDeg > $this->ceilingDegAbout($sun)) {
+        $low = $sun->altitudeDeg - $sun->semidiameterDeg;
+        if ($low > $this->ceilingDegAbout($sun)) {
             return Sight::Clear;
         }
-        $clear = $covered = true;
-        foreach ([0.0, -1.0, 1.0, -0.7, 0.7, -0.35, 0.35] as $across) {
-            $half = $sun->semidiameterDeg * sqrt(1 - $across ** 2);
-            $edge = $this->altitudeDegAt($sun->azimuthDeg + $across * $sun->semidiameterDeg / max(0.01, cos(deg2rad($sun->altitudeDeg))));
-            $clear = $clear && $edge <= $sun->altitudeDeg - $half;
-            $covered = $covered && $edge >= $sun->altitudeDeg + $half;
-            if (!$clear && !$covered) {
-                return Sight::Partly;
+        $high = $sun->altitudeDeg + $sun->semidiameterDeg;
+        if ($sun->altitudeDeg < 60 && $high <= min(array_map($this->horizonFloorDeg(...), [$sun->azimuthDeg - 1, $sun->azimuthDeg, $sun->azimuthDeg + 1]))) {
+            return Sight::Hidden;
+        }
+        // Near the zenith the disc is wide in azimuth.
+        if ($sun->altitudeDeg > 80 || $low <= 0) {
+            return null;
+        }
+        $half = rad2deg(asin(sin(deg2rad($sun->semidiameterDeg)) / cos(deg2rad($sun->altitudeDeg))));
+        $from = $sun->azimuthDeg - $half;
+        // Within the disc's width no top of a wall bulges over its ends by more than this.
+        $lowSlope = tan(deg2rad($low)) * cos(deg2rad(2 * $half));
+        $highSlope = tan(deg2rad($high));
+        $isClear = max($this->horizonCeilingDeg($from), $this->horizonCeilingDeg($from + 2 * $half)) < $low;
+        foreach ($this->wallsWithin($from, $from + 2 * $half) as $wall) {
+            [$left, $right] = [$wall->slopeAt($from), $wall->slopeAt($from + 2 * $half)];
+            if ($left >= $highSlope && $right >= $highSlope) {
+                return Sight::Hidden;
+            }
+            $isClear = $isClear && $wall->coversAllOf($from, 2 * $half) && $left < $lowSlope && $right < $lowSlope;
+        }
+
+        return $isClear ? Sight::Clear : null;
+    }
+
+    /** From a Sun in the free sky to the nearest part of a wall or of the far horizon. */
+    private function wayDown(SunPlace $sun, float $nearest, ?string $by, ?float $reachDeg): Clearance
+    {
+        $half = self::halfWidthDeg($sun, min($nearest, $reachDeg ?? self::OVERHEAD_DEG));
+        $direction = $sun->direction();
+        foreach ($this->wallsWithin($sun->azimuthDeg - $half, $sun->azimuthDeg + $half) as $wall) {
+            // What stays lower comes no nearer.
+            $way = $wall->highestDeg > $sun->altitudeDeg - $nearest ? $wall->wayDeg($direction, $sun->azimuthDeg) : INF;
+            if ($way < $nearest) {
+                [$nearest, $by] = [$way, $wall->name];
+                if ($nearest < $reachDeg) {
+                    return new Clearance($nearest, $by);
+                }
+            }
+        }
+        foreach ($this->horizonOffsetsDeg($sun, $half, $sun->altitudeDeg - $nearest) as $offset) {
+            $way = self::wayDeg(deg2rad($sun->altitudeDeg), deg2rad($offset), deg2rad($this->horizon->altitudeDegAt($sun->azimuthDeg + $offset)), true);
+            if ($way < $nearest) {
+                [$nearest, $by] = [$way, null];
             }
         }
 
-        return $clear ? Sight::Clear : Sight::Hidden;
+        return new Clearance($nearest, $by);
+    }
+
+    /** @return list<float> azimuths relative to the Sun's at which the far horizon is looked at: its points, and evenly between */
+    private function horizonOffsetsDeg(SunPlace $sun, float $halfDeg, float $lowestDeg): array
+    {
+        $offsets = [];
+        for ($i = -self::MOST_STEPS; $i <= self::MOST_STEPS; ++$i) {
+            $offset = $halfDeg * $i / self::MOST_STEPS;
+            if ($this->horizonCeilingDeg($sun->azimuthDeg + $offset) > $lowestDeg) {
+                $offsets[] = $offset;
+            }
+        }
+        foreach ($this->horizon->azimuthsDegWithin($sun->azimuthDeg, $halfDeg, $lowestDeg) as $azimuth) {
+            $offsets[] = Angle::signedDeg($azimuth - $sun->azimuthDeg);
+        }
+
+        return $offsets;
+    }
+
+    /**
+     * From a Sun behind something to the nearest free sky. How deep it is behind it nobody asks beyond its own width; that
+     * far the sky's edge is looked at a dozen times on either side, and at and beside every end of a wall.
+     */
+    private function wayToFreeSkyDeg(SunPlace $sun, float $nearest): float
+    {
+        $half = self::halfWidthDeg($sun, min($nearest, 2 * $sun->semidiameterDeg));
+        $offsets = array_map(static fn(int $i): float => $half * $i / self::DIVISIONS, range(-self::DIVISIONS, self::DIVISIONS));
+        foreach ($this->wallsWithin($sun->azimuthDeg - $half, $sun->azimuthDeg + $half) as $wall) {
+            foreach ([$wall->fromDeg, $wall->fromDeg + $wall->widthDeg] as $end) {
+                $offset = Angle::signedDeg($end - $sun->azimuthDeg);
+                if (abs($offset) <= $half) {
+                    array_push($offsets, $offset - self::HAIR_DEG, $offset + self::HAIR_DEG);
+                }
+            }
+        }
+        foreach ($this->horizon->azimuthsDegWithin($sun->azimuthDeg, $half, -self::OVERHEAD_DEG) as $azimuth) {
+            $offsets[] = Angle::signedDeg($azimuth - $sun->azimuthDeg);
+        }
+        foreach ($offsets as $offset) {
+            $nearest = min($nearest, self::wayDeg(deg2rad($sun->altitudeDeg), deg2rad($offset), deg2rad($this->altitudeDegAt($sun->azimuthDeg + $offset)), false));
+        }
+
+        return $nearest;
+    }
+
+    /** So far to the side a vertical circle still comes that near to the Sun. */
+    private static function halfWidthDeg(SunPlace $sun, float $withinDeg): float
+    {
+        return $sun->altitudeDeg + $withinDeg >= self::OVERHEAD_DEG
+            ? 180.0
+            : rad2deg(asin(min(1.0, sin(deg2rad($withinDeg)) / max(1e-9, cos(deg2rad($sun->altitudeDeg))))));
+    }
+
+    /**
+     * The way in degrees from the Sun to what bounds the sky at one azimuth, or to the free sky above it: square to the
+     * vertical circle where its foot lies on it, else to its end.
+     */
+    public static function wayDeg(float $altitudeRad, float $offsetRad, float $edgeRad, bool $isDown): float
+    {
+        $foot = abs($offsetRad) < M_PI / 2 ? atan2(sin($altitudeRad), cos($altitudeRad) * cos($offsetRad)) : M_PI / 2;
+        $to = $isDown ? min($edgeRad, $foot) : max($edgeRad, $foot);
+        $half = sin(($to - $altitudeRad) / 2) ** 2 + cos($altitudeRad) * cos($to) * sin($offsetRad / 2) ** 2;
+
+        return rad2deg(2 * asin(min(1.0, sqrt($half))));
+    }
+
+    /** @return iterable<WallSeen> each wall that can be met between two azimuths, once */
+    private function wallsWithin(float $fromDeg, float $toDeg): iterable
+    {
+        $seen = [];
+        for ($degree = (int) floor($fromDeg), $last = min((int) floor($toDeg), $degree + 359); $degree <= $last; ++$degree) {
+            foreach ($this->byDegree[($degree + 720) % 360] ?? [] as $index) {
+                if (!isset($seen[$index])) {
+                    $seen[$index] = true;
+                    yield $this->walls[$index];
+                }
+            }
+        }
     }
 
     /** An altitude that nothing exceeds within a degree of the Sun's azimuth; most looks need no closer one. */
     private function ceilingDegAbout(SunPlace $sun): float
     {
-        $degree = (int) Angle::positiveDeg($sun->azimuthDeg);
         // Near the zenith the disc is wider than a degree of azimuth.
         if ($sun->altitudeDeg > 60) {
             return self::OVERHEAD_DEG;
         }
 
-        return max($this->horizon->highestDeg, $this->ceilings[($degree + 359) % 360] ?? 0.0, $this->ceilings[$degree] ?? 0.0, $this->ceilings[($degree + 1) % 360] ?? 0.0);
+        return max($this->ceilingDeg($sun->azimuthDeg - 1), $this->ceilingDeg($sun->azimuthDeg), $this->ceilingDeg($sun->azimuthDeg + 1));
     }
 
-    /** What stands before the Sun, or null for the far horizon. */
-    public function boundBefore(SunPlace $sun): ?string
+    /** An altitude that nothing exceeds in that whole degree of azimuth. */
+    private function ceilingDeg(float $azimuthDeg): float
     {
-        $highest = -90.0;
-        $name = null;
-        foreach ([0.0, -1.0, 1.0, -0.7, 0.7] as $across) {
-            $azimuth = $sun->azimuthDeg + $across * $sun->semidiameterDeg / max(0.01, cos(deg2rad($sun->altitudeDeg)));
-            $altitude = $this->altitudeDegAt($azimuth);
-            if ($altitude > $highest) {
-                $highest = $altitude;
-                $name = $this->boundAt($azimuth);
-            }
-        }
-
-        return $name;
+        return max($this->ceilings[(int) Angle::positiveDeg($azimuthDeg)] ?? 0.0, $this->horizonCeilingDeg($azimuthDeg));
     }
 
-    /** How far the lower limb stands above the skyline, in degrees; negative when something is before the Sun. */
-    public function marginDeg(SunPlace $sun): float
+    private function horizonFloorDeg(float $azimuthDeg): float
     {
-        return $sun->altitudeDeg - $sun->semidiameterDeg - $this->altitudeDegAt($sun->azimuthDeg);
+        return $this->horizon->floorsDeg[(int) Angle::positiveDeg($azimuthDeg)] ?? 0.0;
+    }
+
+    private function horizonCeilingDeg(float $azimuthDeg): float
+    {
+        return $this->horizon->ceilingsDeg[(int) Angle::positiveDeg($azimuthDeg)] ?? 0.0;
     }
 
     /** @return list<WallSeen> farthest first, as they are painted */

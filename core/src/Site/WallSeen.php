@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KeenShadow\Core\Site;
 
 use KeenShadow\Core\Geometry\Angle;
+use KeenShadow\Core\Geometry\Vector3;
 
 /** One upright wall as an eye sees it. */
 final readonly class WallSeen
@@ -17,6 +18,9 @@ final readonly class WallSeen
     /** No part of it is seen higher. */
     public float $highestDeg;
     private float $steepest;
+    /** Altitudes of its top at its two ends. */
+    private float $fromEdgeRad;
+    private float $toEdgeRad;
 
     /**
      * @param float $fromDeg azimuth of the end that is met first, going clockwise
@@ -41,6 +45,8 @@ final readonly class WallSeen
     ) {
         $this->highestDeg = rad2deg(atan($aboveM / max(self::TOUCHING_M, $nearestM - $grownM)));
         $this->steepest = $aboveM / self::TOUCHING_M;
+        $this->fromEdgeRad = atan($this->slopeAt($fromDeg));
+        $this->toEdgeRad = atan($this->slopeAt($fromDeg + $widthDeg));
     }
 
     /** @return self|null null when the eye looks along it */
@@ -81,6 +87,38 @@ final readonly class WallSeen
         $azimuth = deg2rad($this->fromDeg + max($this->spreadDeg, min($this->widthDeg - $this->spreadDeg, $along)));
 
         return min(abs(sin($azimuth) * $this->perSine - cos($azimuth) * $this->perCosine), $this->steepest);
+    }
+
+    /** Whether it stands in all of a stretch of azimuth. */
+    public function coversAllOf(float $fromDeg, float $widthDeg): bool
+    {
+        $along = Angle::positiveDeg($fromDeg - $this->fromDeg);
+
+        return $along + $widthDeg <= $this->widthDeg;
+    }
+
+    /**
+     * The way in degrees along the sky to its nearest part, from a direction above it or beside it. A straight top is seen
+     * as a great circle: the way is square to that where its foot lies on the wall, else it leads to an end.
+     *
+     * @param Vector3 $direction unit vector: east, north, up
+     */
+    public function wayDeg(Vector3 $direction, float $azimuthDeg): float
+    {
+        $altitude = asin(max(-1.0, min(1.0, $direction->z)));
+        $way = min(
+            Skyline::wayDeg($altitude, deg2rad(Angle::signedDeg($this->fromDeg - $azimuthDeg)), $this->fromEdgeRad, true),
+            Skyline::wayDeg($altitude, deg2rad(Angle::signedDeg($this->fromDeg + $this->widthDeg - $azimuthDeg)), $this->toEdgeRad, true),
+        );
+        // The plane through the eye and the top, upward.
+        $side = sin(deg2rad($this->fromDeg + $this->widthDeg / 2)) * $this->perSine - cos(deg2rad($this->fromDeg + $this->widthDeg / 2)) * $this->perCosine < 0 ? -1 : 1;
+        $normal = new Vector3(-$side * $this->perSine, $side * $this->perCosine, 1.0);
+        $normal = $normal->times(1 / $normal->length());
+        $above = $direction->dot($normal);
+        $foot = $direction->minus($normal->times($above));
+        $isOnIt = Angle::positiveDeg(rad2deg(atan2($foot->x, $foot->y)) - $this->fromDeg) <= $this->widthDeg;
+
+        return $above > 0 && $isOnIt ? min($way, rad2deg(asin(min(1.0, $above)))) : $way;
     }
 
     /** @return list<array{float, float}> azimuth (running on past 360) and altitude of its top, at most a degree apart */

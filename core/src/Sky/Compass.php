@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Sky;
 
+use KeenShadow\Core\Geometry\Angle;
+
 /** The sixteen points of the compass. */
 enum Compass: string
 {
@@ -27,6 +29,6 @@ enum Compass: string
     /** The point nearest to an azimuth from north through east. */
     public static function nearest(float $azimuthDeg): self
     {
-        return self::cases()[(int) round($azimuthDeg / 22.5) % 16];
+        return self::cases()[(int) round(Angle::positiveDeg($azimuthDeg) / 22.5) % 16];
     }
 }

@@ -65,7 +65,7 @@ final readonly class EclipseSearch
     {
         $lastLunation = Syzygy::lunationNear(JulianDate::fromDateTime($end)) + 1;
         for ($k = Syzygy::lunationNear(JulianDate::fromDateTime($begin)) - 1; $k <= $lastLunation; ++$k) {
-            $eclipse = $this->ofLunation($k);
+            $eclipse = Syzygy::newMoon($k)->isWithinADayOf($begin, $end) ? $this->ofLunation($k) : null;
             if ($eclipse !== null && $eclipse->greatest() >= $begin && $eclipse->greatest() < $end) {
                 yield $eclipse;
             }

@@ -51,6 +51,8 @@ final readonly class LocalSolver
     /**
      * The maximum, or the moment of nearest approach where there is no eclipse: least (u, v), the zero of u·u′ + v·v′, by
      * secants from a first step that takes the motion as straight.
+     *
+     * @throws SkyException when they do not come to an end
      */
     public function deepest(Observer $observer, DeltaT $deltaT): View
     {
@@ -60,7 +62,7 @@ final readonly class LocalSolver
         for ($i = 0; $i < self::MOST_STEPS; ++$i) {
             $step = -$closing / $slope;
             if (abs($step) < self::TOLERANCE_HOURS) {
-                break;
+                return $view;
             }
             $view = View::at($this->elements, $observer, $deltaT, $view->hours + $step);
             $before = $closing;
@@ -70,12 +72,14 @@ final readonly class LocalSolver
             $slope = $secant > 0 ? $secant : $view->uRate ** 2 + $view->vRate ** 2;
         }
 
-        return $view;
+        throw SkyException::notFound('the maximum');
     }
 
     /**
      * The zero of u² + v² − L² before (side −1) or after (+1) the maximum, by Newton's method. The function is convex
      * there, so that once outside the shadow the steps close in from one side.
+     *
+     * @throws SkyException when they do not come to an end
      */
     private function contact(ContactName $name, View $deepest, int $side, Observer $observer): Contact
     {
@@ -89,11 +93,11 @@ final readonly class LocalSolver
             $slope = 2 * ($view->u * $view->uRate + $view->v * $view->vRate - $l * $lRate);
             $step = -($view->u ** 2 + $view->v ** 2 - $l ** 2) / $slope;
             if (abs($step) < self::TOLERANCE_HOURS) {
-                break;
+                return new Contact($name, $view);
             }
             $hours += $step;
         }
 
-        return new Contact($name, View::at($this->elements, $observer, $deepest->deltaT, $hours));
+        throw SkyException::notFound($name->value);
     }
 }

@@ -48,7 +48,7 @@ final readonly class LunarSearch
     {
         $last = Syzygy::lunationNear(JulianDate::fromDateTime($end)) + 1;
         for ($k = Syzygy::lunationNear(JulianDate::fromDateTime($begin)) - 2; $k <= $last; ++$k) {
-            $eclipse = $this->ofLunation($k);
+            $eclipse = Syzygy::fullMoon($k)->isWithinADayOf($begin, $end) ? $this->ofLunation($k) : null;
             if ($eclipse !== null && $eclipse->greatest() >= $begin && $eclipse->greatest() < $end) {
                 yield $eclipse;
             }

@@ -30,6 +30,12 @@ final class SkyException extends InvalidArgumentException
         return new self(sprintf('There is no solar eclipse on %s (UTC).', $date));
     }
 
+    /** Never seen in some 50 000 places; an answer that is not found is none. */
+    public static function notFound(string $what): self
+    {
+        return new self(sprintf('%s was not found: the search did not come to an end.', ucfirst($what)));
+    }
+
     public static function notADate(string $text): self
     {
         return new self(sprintf('"%s" is not a date written as YYYY-MM-DD.', $text));

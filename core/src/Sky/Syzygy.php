@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Sky;
 
+use DateTimeImmutable;
 use KeenShadow\Core\Time\JulianDate;
 
 /**
@@ -58,6 +59,12 @@ final readonly class Syzygy
         $gamma = ($p * cos($f1) + $q * sin($f1)) * (1 - 0.0048 * abs(cos($f1)));
 
         return new self($time, $gamma);
+    }
+
+    /** Whether it may fall into a span; an eclipse is greatest within hours of it. */
+    public function isWithinADayOf(DateTimeImmutable $begin, DateTimeImmutable $end): bool
+    {
+        return $this->julianDateTt > JulianDate::fromDateTime($begin) - 1 && $this->julianDateTt < JulianDate::fromDateTime($end) + 1;
     }
 
     /** False only where the shadow passes by a wide margin. */

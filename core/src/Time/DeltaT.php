@@ -15,6 +15,7 @@ namespace KeenShadow\Core\Time;
 final readonly class DeltaT
 {
     private const FIRST_YEAR = 1900;
+    private const DAY_YEARS = 2 / 365;
     private const LONG_TERM_BEND = 32.5;
 
     private function __construct(
@@ -37,9 +38,17 @@ final readonly class DeltaT
         return new self($seconds, 0.0, DeltaTSource::Given);
     }
 
-    /** @param float $year calendar year with its fraction, 1900 or later */
+    /**
+     * @param float $year calendar year with its fraction
+     *
+     * @throws TimeException before 1900
+     */
     public static function inYear(float $year): self
     {
+        // The year is good to a day or two.
+        if ($year < self::FIRST_YEAR - self::DAY_YEARS) {
+            throw TimeException::beforeDeltaT($year, self::FIRST_YEAR);
+        }
         $table = self::table();
         $position = max(0.0, $year - self::FIRST_YEAR);
         $last = count($table) - 1;

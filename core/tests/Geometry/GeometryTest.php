@@ -53,6 +53,27 @@ final class GeometryTest extends TestCase
         self::assertEqualsWithDelta(350.0, Angle::positiveDeg(-370.0), 1e-12);
     }
 
+    /** Properties of the reductions, over a grid and at the seams where a hair decides. */
+    public function testReducedAnglesLieInTheirRangeAndKeepTheirDirection(): void
+    {
+        $angles = [-1e-15, 1e-15, -1e-300, 0.0, -0.0, 180.0, -180.0, 360.0, -360.0, 179.99999999999997, 1e9 + 0.25, -1e9 - 0.25];
+        for ($deg = -1000.0; $deg <= 1000.0; $deg += 7.3) {
+            $angles[] = $deg;
+        }
+        foreach ($angles as $deg) {
+            $what = sprintf('%.20g', $deg);
+            self::assertTrue(Angle::positiveDeg($deg) >= 0 && Angle::positiveDeg($deg) < 360, $what);
+            self::assertTrue(Angle::signedDeg($deg) > -180 && Angle::signedDeg($deg) <= 180, $what);
+            self::assertTrue(Angle::positiveRad(deg2rad($deg)) >= 0 && Angle::positiveRad(deg2rad($deg)) < Angle::TAU, $what);
+            self::assertTrue(Angle::signedRad(deg2rad($deg)) > -M_PI && Angle::signedRad(deg2rad($deg)) <= M_PI, $what);
+            foreach ([Angle::positiveDeg($deg), Angle::signedDeg($deg), rad2deg(Angle::positiveRad(deg2rad($deg))), rad2deg(Angle::signedRad(deg2rad($deg)))] as $reduced) {
+                self::assertEqualsWithDelta(cos(deg2rad($deg)), cos(deg2rad($reduced)), 1e-6, $what);
+                self::assertEqualsWithDelta(sin(deg2rad($deg)), sin(deg2rad($reduced)), 1e-6, $what);
+            }
+            self::assertSame(Angle::positiveDeg($deg), Angle::positiveDeg(Angle::positiveDeg($deg)), $what);
+        }
+    }
+
     public function testWaysOnTheGlobe(): void
     {
         // A quarter of the equator is 10 007.5 km on a sphere of 6 371 km; from the pole everything lies south.

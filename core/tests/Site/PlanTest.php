@@ -109,7 +109,7 @@ final class PlanTest extends SiteTestCase
 
     public function testHorizonBetweenItsPoints(): void
     {
-        $profile = HorizonProfile::of([[350, 4], [10, 8], [20, 6], [380, 6], [100, 2]]);
+        $profile = HorizonProfile::of([[350, 4], [10, 8], [20, 6], [20, 6], [100, 2]]);
         self::assertEqualsWithDelta(6.0, $profile->altitudeDegAt(0), 1e-9, 'across north');
         self::assertEqualsWithDelta(5.0, $profile->altitudeDegAt(-5), 1e-9);
         self::assertSame(6.0, $profile->altitudeDegAt(20), 'a point given twice alike is one point');
@@ -133,9 +133,16 @@ final class PlanTest extends SiteTestCase
         HorizonProfile::of([...$points, [0.01, 1.0]]);
     }
 
+    public function testAnAzimuthBeyondAWholeTurnIsRefused(): void
+    {
+        self::assertSame(4.0, HorizonProfile::of([[-90, 4], [-60, 2]])->altitudeDegAt(270), 'counted from north westwards');
+        $this->expectExceptionMessage('400');
+        HorizonProfile::of([[400, 1], [20, 2]]);
+    }
+
     public function testTwoAltitudesAtOneAzimuthAreRefused(): void
     {
         $this->expectExceptionMessage('azimuth 90');
-        HorizonProfile::of([[90, 1], [450, 2]]);
+        HorizonProfile::of([[90, 1], [90, 2]]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Tests\Sky;
 
+use KeenShadow\Core\Geometry\Angle;
 use KeenShadow\Core\Sky\ClockFace;
 use KeenShadow\Core\Sky\Compass;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -44,5 +45,19 @@ final class ClockAndCompassTest extends TestCase
         self::assertSame(Compass::E, Compass::nearest(95));
         self::assertSame(Compass::WSW, Compass::nearest(247));
         self::assertSame(Compass::NNW, Compass::nearest(337.5));
+    }
+
+    /** A property: of the sixteen points none is nearer than the one that is named, and each is named for its own azimuth. */
+    public function testTheNearestPointIsNamed(): void
+    {
+        foreach (Compass::cases() as $i => $point) {
+            self::assertSame($point, Compass::nearest($i * 22.5));
+        }
+        for ($azimuth = 0.0; $azimuth < 360; $azimuth += 0.9) {
+            $i = (int) array_search(Compass::nearest($azimuth), Compass::cases(), true);
+            self::assertLessThanOrEqual(11.25 + 1e-9, abs(Angle::signedDeg($azimuth - $i * 22.5)), (string) $azimuth);
+        }
+        // Azimuths are 0 … 360; a hair below nothing or a whole turn is north all the same.
+        self::assertSame([Compass::N, Compass::N, Compass::NNW], [Compass::nearest(-0.1), Compass::nearest(360.0), Compass::nearest(-22.5)]);
     }
 }

@@ -60,4 +60,12 @@ final class TimeTest extends TestCase
         $this->expectException(TimeException::class);
         DeltaT::given(6942.0);
     }
+
+    public function testBefore1900ThereIsNoAnswerRatherThanAWrongOne(): void
+    {
+        self::assertEqualsWithDelta(-2.7, DeltaT::inYear(1900)->seconds, 0.2);
+        $this->expectException(TimeException::class);
+        $this->expectExceptionMessage('1800');
+        DeltaT::inYear(1800);
+    }
 }

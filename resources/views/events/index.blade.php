@@ -23,7 +23,7 @@
                             </div>
                             <x-ribbon-strip :ribbon="$card->ribbon" :id="$card->event->id" />
                         </a>
-                        <p class="event-next"><a href="{{ $card->url }}">{{ $card->next }}</a></p>
+                        <p class="event-next">@if ($card->isOver){{ __('Over.') }}@else<a href="{{ $card->url }}">{{ $card->next }}</a>@endif</p>
                     </li>
                 @endforeach
             </ul>

@@ -109,12 +109,16 @@ final class PlanFilesTest extends SiteTestCase
     public static function broken(): array
     {
         return [
+            'a GPX with letters for numbers' => ['a.gpx', '<gpx><wpt lat="a" lon="-6.28"><name>Me</name></wpt></gpx>', 'Latitude “a”'],
+            'a GeoJSON off the Earth' => ['a.geojson', '{"type":"Point","coordinates":[-6.28,95]}', '“95”'],
+            'a KML without a latitude' => ['a.kml', '<kml><Placemark><Point><coordinates>-6.28</coordinates></Point></Placemark></kml>', 'longitude “-6.28”'],
+            'a horizon beyond a whole turn' => ['a.csv', "azimuth_deg,altitude_deg\n20,1\n400,2\n", '400'],
             'no XML' => ['a.gpx', '<gpx><wpt', 'well-formed XML'],
             'no JSON' => ['a.geojson', '{"type": ', 'no valid JSON'],
             'nothing in it' => ['a.geojson', '{"type":"FeatureCollection","features":[]}', 'no outline'],
             'another town' => ['a.geojson', '{"type":"Feature","properties":{},"geometry":{"type":"Point","coordinates":[2.35,48.85]}}', 'Thing 1'],
             'an outline of two corners' => ['a.geojson', '{"type":"Polygon","coordinates":[[[-6.278,36.517],[-6.279,36.517],[-6.278,36.517]]]}', 'points'],
-            'coordinates that are none' => ['a.geojson', '{"type":"Feature","properties":[],"geometry":{"type":"Polygon","coordinates":[["x"]]}}', 'points'],
+            'coordinates that are none' => ['a.geojson', '{"type":"Feature","properties":[],"geometry":{"type":"Polygon","coordinates":[["x"]]}}', 'is no place on the Earth'],
             'a collection' => ['a.geojson', '{"type":"Feature","properties":{},"geometry":{"type":"GeometryCollection","geometries":[]}}', 'A GeometryCollection is not read'],
             'more than a plan holds' => ['a.gpx', '<gpx>' . str_repeat('<wpt lat="36.5172" lon="-6.2781"/>', SitePlan::MOST_THINGS + 1) . '</gpx>', 'more than ' . SitePlan::MOST_THINGS . ' things'],
             'a table without lines' => ['a.csv', "azimuth,altitude\n", 'no points'],

@@ -90,9 +90,33 @@ final class PositionTest extends SiteTestCase
         self::assertStringContainsString('fell silent', (string) $silent->fault);
         self::assertSame(5, $silent->fixes, 'what came before is kept');
         $this->receiver?->stop(1);
+        // Silent only at the end of a short reading: the mean is not given as if it were whole.
+        $short = $this->read('silence', 2);
+        self::assertStringContainsString('fell silent', (string) $short->fault);
+        self::assertSame(5, $short->fixes);
+        $this->receiver?->stop(1);
         $nobody = $this->reading(8);
         self::assertStringContainsString('No receiver answers', (string) $nobody->fault);
         self::assertNotNull($nobody->ended_at);
+    }
+
+    /** The event goes along with its place: a name, a zone and a height that stay behind would be untrue. */
+    public function testAPositionFarAwayBringsItsNameAndZone(): void
+    {
+        $this->event->update(['eclipse_date' => '2027-02-06', 'place_name' => 'Salt Pan School', 'height_m' => 6]);
+        $this->post(route('site.position.use', $this->event), ['position' => '-33.45 -70.66', 'as' => 'event'])->assertSessionHasNoErrors();
+        $this->event->refresh();
+        self::assertSame(['America/Santiago', 0.0], [$this->event->timezone, $this->event->height_m]);
+        self::assertStringStartsWith('Near Santiago', $this->event->place_name);
+
+        // Across the street nothing changes but the place.
+        $this->event->update(['place_name' => 'Roof', 'height_m' => 560]);
+        $this->post(route('site.position.use', $this->event), ['position' => '-33.451 -70.661', 'as' => 'event'])->assertSessionHasNoErrors();
+        self::assertSame(['Roof', 'America/Santiago', 560.0, -33.451], [$this->event->refresh()->place_name, $this->event->timezone, $this->event->height_m, $this->event->lat]);
+
+        // Where nothing of it is seen the event does not go.
+        $this->post(route('site.position.use', $this->event), ['position' => '35.7 139.7', 'as' => 'event'])->assertSessionHasErrors('position');
+        self::assertSame(-33.451, $this->event->refresh()->lat);
     }
 
     public function testThePositionBecomesASpotOrTheEventsPlace(): void

@@ -87,6 +87,9 @@ final class PlaceSearchTest extends TestCase
         self::assertStringContainsString('Near Cadiz', $found[0]->name);
         self::assertSame('Pacific/Honolulu', (new PlaceSearch())->find('geo:20.5,-157.2')[0]->timezone);
         self::assertSame('UTC', (new PlaceSearch())->find('-47.5 -120')[0]->timezone);
+        // Heights: a geo: link's is above the ellipsoid (RFC 5870), a GPX file's above the sea (GPX 1.1).
+        self::assertStringContainsString('above the ellipsoid', (new PlaceSearch())->find('geo:36.53,-6.29,59')[0]->note);
+        self::assertStringNotContainsString('ellipsoid', (new PlaceSearch())->find('<wpt lat="36.53" lon="-6.29"><ele>12</ele></wpt>')[0]->note);
     }
 
     public function testHostileTextFindsNothingAndBreaksNothing(): void
