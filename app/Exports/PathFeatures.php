@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Exports;
 
 use KeenShadow\Core\Geometry\MapLines;
+use KeenShadow\Core\Sky\CentralArea;
 use KeenShadow\Core\Sky\MagnitudeMap;
-use KeenShadow\Core\Sky\PathPoint;
 use KeenShadow\Core\Sky\ShadowPath;
 use KeenShadow\Core\Sky\SolarEclipse;
 
@@ -24,17 +24,17 @@ final class PathFeatures
     {
         $path = ShadowPath::of($eclipse);
         $map = MagnitudeMap::of($eclipse);
+        $area = CentralArea::of($eclipse);
         $features = [];
-        if ($path->points !== []) {
+        if ($area->rings !== []) {
             $features[] = self::feature('path', ['kind' => $eclipse->kind->value], 'MultiPolygon', array_map(
                 static fn(array $ring): array => [self::rounded($ring)],
-                MapLines::cutArea($path->edge()),
+                array_merge(...array_map(MapLines::cutArea(...), $area->rings)),
             ));
+            $features[] = self::lines('limit', [], $area->limits);
+        }
+        if ($path->points !== []) {
             $features[] = self::lines('central_line', [], [$path->line()]);
-            $features[] = self::lines('limit', [], [
-                array_map(static fn(PathPoint $p): array => [$p->leftLimit[1], $p->leftLimit[0]], $path->points),
-                array_map(static fn(PathPoint $p): array => [$p->rightLimit[1], $p->rightLimit[0]], $path->points),
-            ]);
             foreach (ShadowPath::everyMinutes($eclipse, self::INSTANT_EVERY_MINUTES) as $point) {
                 $features[] = self::feature('instant', [
                     'time' => Iso::instant($point->time),

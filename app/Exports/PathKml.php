@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Exports;
 
 use KeenShadow\Core\Geometry\MapLines;
+use KeenShadow\Core\Sky\CentralArea;
 use KeenShadow\Core\Sky\ShadowPath;
 use KeenShadow\Core\Sky\SolarEclipse;
 use XMLWriter;
@@ -21,7 +22,7 @@ final class PathKml
         $xml->startElementNs(null, 'kml', 'http://www.opengis.net/kml/2.2');
         $xml->startElement('Document');
         $xml->writeElement('name', $title);
-        foreach (MapLines::cutArea($path->edge()) as $ring) {
+        foreach (array_merge([], ...array_map(MapLines::cutArea(...), CentralArea::of($eclipse)->rings)) as $ring) {
             $xml->startElement('Placemark');
             $xml->writeElement('name', $eclipse->kind->value);
             $xml->startElement('Polygon');
@@ -33,7 +34,7 @@ final class PathKml
             $xml->endElement();
             $xml->endElement();
         }
-        foreach (MapLines::cutLine($path->line()) as $line) {
+        foreach ($path->points === [] ? [] : MapLines::cutLine($path->line()) as $line) {
             $xml->startElement('Placemark');
             $xml->writeElement('name', 'central line');
             $xml->startElement('LineString');

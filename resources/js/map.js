@@ -169,8 +169,12 @@ export function skyMap() {
         async ask({ x, y }) {
             this.asked = { lat: -y, lon: x };
             this.show();
+            // An answer that is not there must not look like that of the point before.
+            this.$refs.there.textContent = this.$root.dataset.asking;
             const piece = await fetchPiece(this.$root.dataset.there, { lat: (-y).toFixed(4), lon: x.toFixed(4) });
+            if (this.asked.lat !== -y || this.asked.lon !== x) return;
             if (piece !== null) this.$refs.there.innerHTML = piece;
+            else this.$refs.there.textContent = this.$root.dataset.unanswered;
         },
     };
 }

@@ -8,6 +8,7 @@ use App\Models\CatalogueEclipse;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Contracts\Cache\Repository;
+use Illuminate\Support\Facades\File;
 use KeenShadow\Core\Sky\Catalogue;
 use KeenShadow\Core\Sky\EclipseSearch;
 use KeenShadow\Core\Sky\Ephemeris;
@@ -20,6 +21,7 @@ final readonly class Eclipses
 {
     /** The Moon is full about this long after or before it is new. */
     private const HALF_MONTH = '18 days';
+    private const KEPT_DAYS = 90;
 
     public function __construct(
         public Ephemeris $ephemeris,
@@ -57,7 +59,7 @@ final readonly class Eclipses
     }
 
     /**
-     * What is costly to compute and depends on an eclipse alone, kept by the content of its elements.
+     * What is costly to compute and depends on an eclipse alone, kept by the content of its elements and the version of the code.
      *
      * @template T
      *
@@ -67,9 +69,22 @@ final readonly class Eclipses
      */
     public function kept(string $what, SolarEclipse $eclipse, callable $compute): mixed
     {
-        $elements = hash('sha256', serialize([Catalogue::solarRow($eclipse), $eclipse->deltaT->seconds]));
+        $elements = hash('sha256', serialize([Catalogue::solarRow($eclipse), $eclipse->deltaT->seconds, $this->version()]));
 
-        return $this->cache->rememberForever("{$what}:{$eclipse->date()}:{$elements}", $compute(...));
+        return $this->cache->remember("{$what}:{$eclipse->date()}:{$elements}", now()->addDays(self::KEPT_DAYS), $compute(...));
+    }
+
+    /** What the code and the gazetteer are at present: what an older code computed is not used. */
+    private function version(): string
+    {
+        $files = [];
+        foreach ([base_path('core/src/Sky'), base_path('core/src/Geometry'), app_path('Exports'), app_path('Pages/Sky'), database_path('data')] as $folder) {
+            foreach (File::files($folder) as $file) {
+                $files[] = $file->getPathname() . $file->getSize() . $file->getMTime();
+            }
+        }
+
+        return hash('sha256', implode("\n", $files));
     }
 
     /**

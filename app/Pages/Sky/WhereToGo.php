@@ -7,8 +7,12 @@ namespace App\Pages\Sky;
 use App\Models\Place;
 use App\Pages\Words;
 use DateTimeZone;
+use Illuminate\Support\Str;
 use KeenShadow\Core\Geometry\Globe;
+use KeenShadow\Core\Geometry\MapLines;
+use KeenShadow\Core\Sky\CentralArea;
 use KeenShadow\Core\Sky\Compass;
+use KeenShadow\Core\Sky\EclipseKind;
 use KeenShadow\Core\Sky\LocalSolver;
 use KeenShadow\Core\Sky\Observer;
 use KeenShadow\Core\Sky\ShadowPath;
@@ -16,88 +20,89 @@ use KeenShadow\Core\Sky\ShadowPath;
 /** How far it is to the path of an eclipse, what is gained there, and the towns inside it. */
 final readonly class WhereToGo
 {
-    private const TOWNS = 60;
-    /** A path is at most some hundreds of kilometres wide: towns are sought this many degrees around its line. */
-    private const REACH_DEG = 4;
+    private const SHOWN = 60;
 
     /**
      * @param string $sentence how far, which way, how long
-     * @param list<PathTown> $towns largest first
+     * @param list<PathTown> $towns those that are shown, largest first
+     * @param int $inside how many towns lie inside
+     * @param int $found how many of them fit what is sought
      */
     private function __construct(
         public string $sentence,
         public array $towns,
+        public int $inside,
+        public int $found,
+        public string $sought,
     ) {}
 
-    public static function of(LocalEclipse $here, Eclipses $eclipses): self
+    /** @param string $sought a part of the name of a town, region or country; empty for all */
+    public static function of(LocalEclipse $here, Eclipses $eclipses, string $sought): self
     {
-        $path = $eclipses->kept('path', $here->eclipse, static fn(): ShadowPath => ShadowPath::of($here->eclipse));
-        if ($path->points === []) {
-            return new self(__('This eclipse is total or annular nowhere on a line: there is no path to go to.'), []);
+        if ($here->eclipse->kind === EclipseKind::Partial) {
+            return new self(__('This eclipse is partial everywhere: there is no path to go to.'), [], 0, 0, $sought);
         }
-        /** @var list<array{string, float, float, string}> $found name, latitude, longitude, zone */
-        $found = $eclipses->kept('towns', $here->eclipse, static fn(): array => self::townsInside($here, $path));
+        $path = $eclipses->kept('path', $here->eclipse, static fn(): ShadowPath => ShadowPath::of($here->eclipse));
+        $area = $eclipses->kept('area', $here->eclipse, static fn(): CentralArea => CentralArea::of($here->eclipse));
+        /** @var list<array{string, float, float, string}> $inside name, latitude, longitude, zone */
+        $inside = $eclipses->kept('towns', $here->eclipse, static fn(): array => self::townsInside($here, $area));
+        $plain = static fn(string $text): string => Str::lower(Str::ascii($text));
+        $found = $sought === '' ? $inside : array_values(array_filter($inside, static fn(array $town): bool => str_contains($plain($town[0]), $plain($sought))));
 
         return new self(
-            self::sentence($here, $path),
-            array_map(static fn(array $town): PathTown => PathTown::of($town[0], $town[1], $town[2], new DateTimeZone($town[3]), $here), $found),
+            self::sentence($here, $path, $area),
+            array_map(static fn(array $town): PathTown => PathTown::of($town[0], $town[1], $town[2], new DateTimeZone($town[3]), $here), array_slice($found, 0, self::SHOWN)),
+            count($inside),
+            count($found),
+            $sought,
         );
     }
 
-    private static function sentence(LocalEclipse $here, ShadowPath $path): string
+    private static function sentence(LocalEclipse $here, ShadowPath $path, CentralArea $area): string
     {
-        $kind = __($here->eclipse->kind->value);
         $own = $here->circumstances->durationSeconds();
+        $isInside = $own !== null && $here->circumstances->deepest->isSunUp();
+        $edge = $area->nearestTo($here->observer->latDeg, $here->observer->lonDeg);
         $centre = $path->nearestTo($here->observer);
-        if ($centre === null) {
-            return '';
+        $names = ['kind' => __($here->eclipse->kind->value), 'own' => Words::duration($own ?? 0.0)];
+        if ($edge !== null) {
+            [$names['edge'], $names['edgeWay']] = self::distance($here->observer, ...$edge);
         }
-        $length = Words::duration($centre->durationSeconds);
-        [$km, $way] = self::distance($here->observer, $centre->latDeg, $centre->lonDeg);
-        if ($own !== null) {
-            return __('You are inside the path. On its central line, :km km :way of you, it lasts :length instead of :own.', [
-                'km' => Words::about($km), 'way' => $way, 'length' => $length, 'own' => Words::duration($own),
-            ]);
+        if ($centre !== null) {
+            [$names['km'], $names['way']] = self::distance($here->observer, $centre->latDeg, $centre->lonDeg);
+            $names['length'] = Words::duration($centre->durationSeconds);
         }
-        $edge = ShadowPath::entryKm($here->eclipse, $here->observer, $centre);
 
-        return __('The path (:kind) begins :edge km :way of here; its central line is :km km away, and there it lasts :length.', [
-            'kind' => $kind, 'edge' => Words::about($edge), 'way' => $way, 'km' => Words::about($km), 'length' => $length,
-        ]);
+        return match (true) {
+            $isInside && $centre !== null => __('You are inside the path, :edge km from its edge. On its central line, :km km :way of you, it lasts :length instead of :own.', $names),
+            $isInside => __('You are inside the area in which it is :kind, :edge km from its edge; it has no central line, since the middle of the shadow misses the Earth.', $names),
+            $centre !== null => __('The path (:kind) begins :edge km :edgeWay of here; its central line is :km km away, and there it lasts :length.', $names),
+            default => __('The area in which it is :kind begins :edge km :edgeWay of here, with the Sun on the horizon; it has no central line, since the middle of the shadow misses the Earth.', $names),
+        };
     }
 
-    /** @return array{float, string} kilometres and compass word */
+    /** @return array{string, string} kilometres and compass word */
     private static function distance(Observer $from, float $lat, float $lon): array
     {
         return [
-            Globe::distanceKm($from->latDeg, $from->lonDeg, $lat, $lon),
+            Words::about(Globe::distanceKm($from->latDeg, $from->lonDeg, $lat, $lon)),
             __(Compass::nearest(Globe::bearingDeg($from->latDeg, $from->lonDeg, $lat, $lon))->value),
         ];
     }
 
     /** @return list<array{string, float, float, string}> */
-    private static function townsInside(LocalEclipse $here, ShadowPath $path): array
+    private static function townsInside(LocalEclipse $here, CentralArea $area): array
     {
-        $cells = [];
-        foreach ($path->points as $point) {
-            for ($lat = -self::REACH_DEG; $lat <= self::REACH_DEG; ++$lat) {
-                for ($lon = -self::REACH_DEG; $lon <= self::REACH_DEG; ++$lon) {
-                    $column = (int) floor($point->lonDeg) + $lon;
-                    $cells[((int) floor($point->latDeg) + $lat) . ',' . ($column < -180 ? $column + 360 : ($column > 179 ? $column - 360 : $column))] = true;
-                }
-            }
-        }
+        $cells = array_merge([], ...array_map(MapLines::cells(...), array_merge([], ...array_map(MapLines::cutArea(...), $area->rings))));
         $solver = new LocalSolver($here->eclipse->elements);
         $inside = [];
-        Place::query()->whereRaw("(floor(lat) || ',' || floor(lon)) = any(?)", ['{"' . implode('","', array_keys($cells)) . '"}'])
-            ->orderByDesc('population')->each(function (Place $place) use ($solver, $here, &$inside): bool {
-                $view = $solver->deepest(Observer::at($place->lat, $place->lon), $here->eclipse->deltaT);
+        Place::query()->whereRaw("(floor(lon) || ',' || floor(lat)) = any(?)", ['{"' . implode('","', array_keys($cells)) . '"}'])
+            ->orderByDesc('population')->each(static function (Place $place) use ($solver, $here, &$inside): void {
+                $view = $solver->deepest(Observer::at($place->lat, $place->lon), $here->eclipse->deltaT, $here->eclipse->greatestHours);
                 if ($view->depthInUmbra() > 0 && $view->isSunUp()) {
                     $inside[] = [$place->fullName(), $place->lat, $place->lon, $place->timezone];
                 }
-
-                return count($inside) < self::TOWNS;
-            }, 500);
+            }, 2000);
 
         return $inside;
     }

@@ -21,6 +21,26 @@ final readonly class Vector3
         return new self($c * cos($lonRad), $c * sin($lonRad), $distance * sin($latRad));
     }
 
+    public function plus(self $other): self
+    {
+        return new self($this->x + $other->x, $this->y + $other->y, $this->z + $other->z);
+    }
+
+    public function cross(self $other): self
+    {
+        return new self(
+            $this->y * $other->z - $this->z * $other->y,
+            $this->z * $other->x - $this->x * $other->z,
+            $this->x * $other->y - $this->y * $other->x,
+        );
+    }
+
+    /** The same direction with length 1. */
+    public function unit(): self
+    {
+        return $this->times(1 / $this->length());
+    }
+
     public function minus(self $other): self
     {
         return new self($this->x - $other->x, $this->y - $other->y, $this->z - $other->z);

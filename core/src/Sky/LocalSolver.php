@@ -52,11 +52,13 @@ final readonly class LocalSolver
      * The maximum, or the moment of nearest approach where there is no eclipse: least (u, v), the zero of u·u′ + v·v′, by
      * secants from a first step that takes the motion as straight.
      *
+     * @param float $aboutHours since t₀, where to begin
+     *
      * @throws SkyException when they do not come to an end
      */
-    public function deepest(Observer $observer, DeltaT $deltaT): View
+    public function deepest(Observer $observer, DeltaT $deltaT, float $aboutHours = 0.0): View
     {
-        $view = View::at($this->elements, $observer, $deltaT, 0.0);
+        $view = View::at($this->elements, $observer, $deltaT, $aboutHours);
         $closing = $view->u * $view->uRate + $view->v * $view->vRate;
         $slope = $view->uRate ** 2 + $view->vRate ** 2;
         for ($i = 0; $i < self::MOST_STEPS; ++$i) {

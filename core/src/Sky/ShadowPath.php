@@ -9,11 +9,9 @@ use KeenShadow\Core\Geometry\Globe;
 use KeenShadow\Core\Time\JulianDate;
 
 /**
- * The path of totality or annularity over the Earth: its central line with instants, and its limits.
- *
- * A limit is found by going square to the line until a place at sea level is no longer inside, the horizon left out of
- * account; so the two ends of the path, where it meets sunrise and sunset, are cut off straight. Eclipses whose axis
- * misses the Earth have no central line and no path here, though a few of them are total or annular at the pole's edge.
+ * The central line of totality or annularity over the Earth, with instants, and how wide the path is there: from limit to
+ * limit square to the line, at sea level, the horizon left out of account. Eclipses whose axis misses the Earth have no
+ * central line; the area from which they are total or annular is CentralArea's, as everybody's is.
  */
 final readonly class ShadowPath
 {
@@ -65,19 +63,6 @@ final readonly class ShadowPath
         return $points;
     }
 
-    /**
-     * The path's edge as [longitude, latitude]: one limit there, the other back.
-     *
-     * @return list<array{float, float}>
-     */
-    public function edge(): array
-    {
-        $left = array_map(static fn(PathPoint $p): array => [$p->leftLimit[1], $p->leftLimit[0]], $this->points);
-        $right = array_map(static fn(PathPoint $p): array => [$p->rightLimit[1], $p->rightLimit[0]], $this->points);
-
-        return [...$left, ...array_reverse($right)];
-    }
-
     /** @return list<array{float, float}> the central line as [longitude, latitude] */
     public function line(): array
     {
@@ -98,18 +83,6 @@ final readonly class ShadowPath
         }
 
         return $nearest;
-    }
-
-    /**
-     * How far it is from a place outside the path, on the way to a point of its central line, to where the path begins.
-     */
-    public static function entryKm(SolarEclipse $eclipse, Observer $from, PathPoint $towards): float
-    {
-        $bearing = Globe::bearingDeg($from->latDeg, $from->lonDeg, $towards->latDeg, $towards->lonDeg);
-        $whole = Globe::distanceKm($from->latDeg, $from->lonDeg, $towards->latDeg, $towards->lonDeg);
-        $isInside = self::insideTest(new LocalSolver($eclipse->elements), $eclipse, $from->latDeg, $from->lonDeg, $bearing);
-
-        return self::halved($isInside, $whole, 0.0);
     }
 
     private static function point(SolarEclipse $eclipse, float $hours, float $begin, float $end): PathPoint

@@ -139,6 +139,12 @@ final readonly class View
         return ($this->penumbra - hypot($this->u, $this->v)) / (2 * $this->sunRadius());
     }
 
+    /** How far the axis passes to the left of the observer as the shadow goes, in equatorial radii; to the right is negative. At the maximum it is all of the distance. */
+    public function sideways(): float
+    {
+        return ($this->uRate * $this->v - $this->vRate * $this->u) / hypot($this->uRate, $this->vRate);
+    }
+
     /** How deep the observer stands inside the umbra, in equatorial radii; negative outside. */
     public function depthInUmbra(): float
     {

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Tests\Sky;
 
-use KeenShadow\Core\Geometry\Globe;
-use KeenShadow\Core\Geometry\MapLines;
 use KeenShadow\Core\Sky\EclipseSearch;
 use KeenShadow\Core\Sky\LocalKind;
 use KeenShadow\Core\Sky\MagnitudeMap;
@@ -56,38 +54,6 @@ final class ShadowPathTest extends TestCase
                     self::assertFalse($towards(-0.02)->isCentral());
                 }
             }
-        }
-    }
-
-    /** RFC 7946: rings are closed, anticlockwise and do not cross the antimeridian. */
-    #[DataProvider('widths')]
-    public function testTheAreaIsCutAsGeoJsonAsksFor(string $date): void
-    {
-        $rings = MapLines::cutArea(ShadowPath::of((new EclipseSearch())->onDate($date))->edge());
-
-        self::assertNotSame([], $rings);
-        foreach ($rings as $ring) {
-            self::assertSame($ring[0], $ring[count($ring) - 1]);
-            self::assertGreaterThan(3, count($ring));
-            for ($i = 1, $n = count($ring); $i < $n; ++$i) {
-                self::assertLessThanOrEqual(180.0, abs($ring[$i][0]));
-                self::assertLessThanOrEqual(90.0, abs($ring[$i][1]));
-            }
-        }
-    }
-
-    public function testWhereTheWayToThePathEntersIt(): void
-    {
-        $eclipse = (new EclipseSearch())->onDate('2026-08-12');
-        $from = Observer::at(36.53, -6.29);
-        $path = ShadowPath::of($eclipse);
-        $centre = $path->nearestTo($from);
-        self::assertNotNull($centre);
-        $km = ShadowPath::entryKm($eclipse, $from, $centre);
-        $bearing = Globe::bearingDeg($from->latDeg, $from->lonDeg, $centre->latDeg, $centre->lonDeg);
-
-        foreach ([[$km - 1, false], [$km + 1, true]] as [$away, $isInside]) {
-            self::assertSame($isInside, $eclipse->circumstances(Observer::at(...Globe::travel($from->latDeg, $from->lonDeg, $bearing, $away)))->kind->isCentral());
         }
     }
 

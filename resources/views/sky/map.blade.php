@@ -2,6 +2,7 @@
     <p class="lead-answer">{{ __('Where the shadow goes') }}</p>
     <p>{{ $go->sentence }} <a href="{{ route('sky.show', $frame->event) }}">{{ __('Back to this place') }}</a></p>
     <div class="map" x-data="skyMap" data-path="{{ route('sky.geojson', $frame->event) }}" data-there="{{ route('sky.there', $frame->event) }}"
+        data-asking="{{ __('Asking …') }}" data-unanswered="{{ __('There is no answer for that point: it lies off the Earth, or the network is gone.') }}"
         data-lat="{{ $frame->event->lat }}" data-lon="{{ $frame->event->lon }}">
         <x-map-sheet :label="__('World map with the path. Arrow keys move it, plus and minus zoom, Enter asks what is seen in the middle.')">
             <path class="map-horizon" x-ref="maximum_at_horizon" vector-effect="non-scaling-stroke"/>
@@ -21,32 +22,46 @@
         <div class="map-there" x-ref="there" aria-live="polite"><p class="note">{{ __('Click or tap anywhere to see what is seen there.') }}</p></div>
     </div>
 
-    @if ($go->towns !== [])
-        <h2>{{ __('Towns inside the path') }}</h2>
-        <div class="scrolls" tabindex="0" role="region" aria-label="{{ __('Towns inside the path') }}">
-            <table class="table">
-                <thead>
-                    <tr>
-                        <th scope="col">{{ __('Town, largest first') }}</th>
-                        <th scope="col" class="is-number">{{ __('Begins (C2)') }}</th>
-                        <th scope="col" class="is-number">{{ __('Lasts') }}</th>
-                        <th scope="col" class="is-number">{{ __('Sun') }}</th>
-                        <th scope="col" class="is-number">{{ __('From here') }}</th>
-                    </tr>
-                </thead>
-                <tbody>
-                    @foreach ($go->towns as $town)
+    @if ($go->inside > 0)
+        <h2 id="towns">{{ __('Towns inside the path') }}</h2>
+        <x-faults />
+        <form method="get" action="{{ route('sky.map', $frame->event) }}#towns" class="side-by-side filters" novalidate>
+            <x-field name="town" :label="__('Town, region or country')" :value="old('town', $go->sought)" type="search" />
+            <div class="field"><button class="btn btn-primary">{{ __('Search') }}</button></div>
+        </form>
+        <p role="status">
+            @if ($go->sought === '')
+                {{ __(':shown of :inside towns, the largest first.', ['shown' => count($go->towns), 'inside' => $go->inside]) }}
+            @else
+                {{ __(':shown of :found towns that fit “:sought”; :inside lie inside.', ['shown' => count($go->towns), 'found' => $go->found, 'sought' => $go->sought, 'inside' => $go->inside]) }}
+            @endif
+        </p>
+        @if ($go->towns !== [])
+            <div class="scrolls" tabindex="0" role="region" aria-label="{{ __('Towns inside the path') }}">
+                <table class="table">
+                    <thead>
                         <tr>
-                            <th scope="row">{{ $town->name }}</th>
-                            <td class="is-number">{{ $town->begins }}</td>
-                            <td class="is-number">{{ $town->duration }}</td>
-                            <td class="is-number">{{ __(':altitude up', ['altitude' => $town->altitude]) }}</td>
-                            <td class="is-number">{{ $town->km }} km</td>
+                            <th scope="col">{{ __('Town') }}</th>
+                            <th scope="col" class="is-number">{{ __('Begins (C2)') }}</th>
+                            <th scope="col" class="is-number">{{ __('Lasts') }}</th>
+                            <th scope="col" class="is-number">{{ __('Sun') }}</th>
+                            <th scope="col" class="is-number">{{ __('From here') }}</th>
                         </tr>
-                    @endforeach
-                </tbody>
-            </table>
-        </div>
+                    </thead>
+                    <tbody>
+                        @foreach ($go->towns as $town)
+                            <tr>
+                                <th scope="row">{{ $town->name }}</th>
+                                <td class="is-number">{{ $town->begins }}</td>
+                                <td class="is-number">{{ $town->duration }}</td>
+                                <td class="is-number">{{ __(':altitude up', ['altitude' => $town->altitude]) }}</td>
+                                <td class="is-number">{{ $town->km }} km</td>
+                            </tr>
+                        @endforeach
+                    </tbody>
+                </table>
+            </div>
+        @endif
         <p class="note">{{ __('Towns: GeoNames, CC BY 4.0; heights are taken as sea level.') }}</p>
     @endif
     <p>

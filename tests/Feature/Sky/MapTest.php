@@ -37,21 +37,39 @@ final class MapTest extends TestCase
             ->assertSeeText('north-north-east of here')->assertSee('Zaragoza')->assertDontSee('Sevilla');
 
         $this->event->update(['eclipse_date' => '2025-03-29']);
-        $this->get(route('sky.map', $this->event))->assertOk()->assertSee('there is no path to go to');
+        $this->get(route('sky.map', $this->event))->assertOk()->assertSee('partial everywhere: there is no path to go to');
+
+        // Total without a central line, the Sun on the horizon: an area, a way there, and towns.
+        $this->event->update(['eclipse_date' => '2043-04-09', 'lat' => 55.0, 'lon' => 150.0, 'timezone' => 'Asia/Magadan']);
+        $this->get(route('sky.map', $this->event))->assertOk()->assertSee('it has no central line')->assertSee('Towns inside the path');
     }
 
     public function testTellsWhatIsSeenAtAPoint(): void
     {
         $this->get(route('sky.there', [$this->event, 'lat' => 25.7, 'lon' => 32.64]))->assertOk()
-            ->assertSee('near Luxor, Egypt')->assertSee('Totality 6 min')->assertSee('EEST')->assertSee('Plan an event there')
+            ->assertSee('near Luxor, Egypt')->assertSee('Totality 6 min')->assertSee('EEST, UTC+3')->assertSee('Plan an event there')
             ->assertSee('timezone=Africa%2FCairo', false);
         $this->get(route('sky.there', [$this->event, 'lat' => 40, 'lon' => -120]))->assertOk()->assertSee('Nothing of it is seen there');
         $this->getJson(route('sky.there', [$this->event, 'lat' => 95, 'lon' => 0]))->assertUnprocessable();
     }
 
+    public function testTheTownsAreCountedAndSearched(): void
+    {
+        $page = (string) $this->get(route('sky.map', $this->event))->assertOk()->getContent();
+        self::assertSame(1, preg_match('/60 of (\d+) towns, the largest first/', $page, $m));
+        self::assertGreaterThan(200, (int) $m[1]);
+        $this->get(route('sky.map', [$this->event, 'town' => 'cadiz']))->assertOk()->assertSee('Cadiz, Andalusia, Spain')->assertDontSee('Jeddah')->assertSee('towns that fit “cadiz”');
+        $this->get(route('sky.map', [$this->event, 'town' => 'atlantis']))->assertOk()->assertSee('0 of 0 towns that fit');
+        $this->get(route('sky.map', [$this->event, 'town' => str_repeat('x', 90)]))->assertRedirect(route('sky.map', $this->event))->assertSessionHasErrors('town');
+        $this->get(route('sky.map', [$this->event, 'town' => ['x']]))->assertSessionHasErrors('town');
+    }
+
     /** @return iterable<string, array{string}> */
     public static function dates(): iterable
     {
+        yield 'over the pole' => ['2021-06-10'];
+        yield 'a hybrid' => ['2023-04-20'];
+        yield 'no central line' => ['2043-04-09'];
         yield 'over Africa' => ['2027-08-02'];
         yield 'around the pole' => ['2026-08-12'];
         yield 'across the date line' => ['2028-07-22'];

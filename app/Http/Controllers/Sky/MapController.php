@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Sky;
 use App\Exports\PathFeatures;
 use App\Exports\PathKml;
 use App\Http\Requests\Sky\PointRequest;
+use App\Http\Requests\Sky\TownsRequest;
 use App\Models\Event;
 use App\Pages\EventFrame;
 use App\Pages\Sky\Eclipses;
@@ -21,11 +22,11 @@ final class MapController
 {
     public function __construct(private readonly Eclipses $eclipses) {}
 
-    public function show(Event $event): View
+    public function show(TownsRequest $request, Event $event): View
     {
         $frame = EventFrame::of($event, $this->eclipses);
 
-        return view('sky.map', ['frame' => $frame, 'go' => WhereToGo::of($frame->here, $this->eclipses)]);
+        return view('sky.map', ['frame' => $frame, 'go' => WhereToGo::of($frame->here, $this->eclipses, $request->sought())]);
     }
 
     /** What is seen at a point, as a piece of page. */
