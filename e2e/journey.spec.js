@@ -83,7 +83,7 @@ test("a newcomer goes from sign-in to a designed box", async ({ page }) => {
     await expect(page.getByRole("region", { name: "Verdict" })).toContainText("There is no laboratory report.");
     await page.getByRole("link", { name: "Change the papers" }).click();
     await answer("Which test report", "names this product and batch");
-    await page.getByRole("button", { name: "Keep" }).click();
+    await page.getByRole("button", { name: "Save" }).click();
     await expect(page.getByRole("region", { name: "Verdict" })).toContainText("Papers in order");
 
     // One pair is fit, the next is scratched.
@@ -106,8 +106,8 @@ test("a newcomer goes from sign-in to a designed box", async ({ page }) => {
     await expect(page.getByText("Shows the Sun")).toBeVisible();
     await expect(page.getByLabel("Width of the hole")).toHaveValue("0.78");
     await expectAccessible(page);
-    await page.getByRole("button", { name: "Keep this design" }).click();
-    await expect(page.getByRole("status")).toContainText("Kept.");
+    await page.getByRole("button", { name: "Save this design" }).click();
+    await expect(page.getByRole("status")).toContainText("Saved.");
     await page.getByRole("link", { name: /Viewers/ }).click();
     await expect(page.getByRole("row", { name: /Temple box/ })).toContainText("4.1 mm");
     await expectAccessible(page);

@@ -191,7 +191,7 @@ test("what cannot be is refused in words, and nothing typed is lost", async ({ p
     await page.getByText("The plan as numbers").click();
     const row = page.locator("[data-row]").filter({ has: page.locator("input[value='Kiosk']") });
     await row.getByLabel("Points").fill("0 0; 4 4; 4 0; 0 4");
-    await page.getByRole("button", { name: "Keep these numbers" }).click();
+    await page.getByRole("button", { name: "Save these numbers" }).click();
     await expect(page.getByRole("alert")).toContainText("crosses itself");
     await expect(row.getByLabel("Points")).toHaveValue("0 0; 4 4; 4 0; 0 4");
     // A look from elsewhere makes the page anew: what is typed is kept first, or stays and is told again.

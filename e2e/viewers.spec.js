@@ -12,7 +12,7 @@ test("a hole of 0 or 500 mm is refused where it is typed and the picture stays",
         await expect(page.getByRole("alert")).toContainText("the last sizes that fit");
     }
     await expect(page.locator(".figures")).toContainText("2.8 mm");
-    await page.getByRole("button", { name: "Keep this design" }).click();
+    await page.getByRole("button", { name: "Save this design" }).click();
     await expect(page.locator("#hole_mm-fault")).toContainText("from 0.1 to 50 mm");
     await expect(page.getByLabel("Name")).toHaveValue("Odd box");
     await expectNoSidewaysScroll(page);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Imports;
 
+use App\Pages\Words;
+use KeenShadow\Core\Geometry\Globe;
 use KeenShadow\Core\Site\Coordinates;
 use KeenShadow\Core\Site\PlanFrame;
 use KeenShadow\Core\Site\PlanPoint;
@@ -50,7 +52,7 @@ final class OutlineFile
         foreach ($shapes as $i => $shape) {
             try {
                 $things[] = self::thing($shape, $i + 1, $frame, $areas, $things);
-            } catch (SiteException $e) {
+            } catch (SiteException|ImportException $e) {
                 $faults[] = __('Thing :n: :why', ['n' => $i + 1, 'why' => $e->getMessage()]);
             }
         }
@@ -67,7 +69,7 @@ final class OutlineFile
     /**
      * @param list<Thing> $others
      *
-     * @throws SiteException
+     * @throws SiteException|ImportException
      */
     private static function thing(FoundShape $found, int $number, PlanFrame $frame, ThingKind $areas, array $others): Thing
     {
@@ -83,6 +85,15 @@ final class OutlineFile
         $free = $name;
         for ($n = 2; in_array($free, $names, true); ++$n) {
             $free = mb_substr($name, 0, Thing::LONGEST_NAME - 5) . " ({$n})";
+        }
+
+        foreach ($found->points as $point) {
+            $km = Globe::distanceKm($frame->latDeg, $frame->lonDeg, $point->latDeg, $point->lonDeg);
+            if ($km * 1000 > Thing::FARTHEST_M) {
+                throw new ImportException(__('“:name” lies :km km from the event\'s place; a plan reaches :most km. Is it another site\'s file, or is the event somewhere else?', [
+                    'name' => $free, 'km' => Words::about($km), 'most' => Thing::FARTHEST_M / 1000,
+                ]));
+            }
         }
 
         return Thing::of(

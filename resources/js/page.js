@@ -14,13 +14,20 @@ export function afterPause(milliseconds, call) {
 
 /** Fetches a piece of page; gives null when the server refuses the input or cannot be reached. */
 export async function fetchPiece(url, fields) {
+    return (await askPiece(url, fields)).piece;
+}
+
+/** The same with what the server has against which field, as lists of messages by the field's name. */
+export async function askPiece(url, fields) {
     try {
         const response = await fetch(`${url}?${new URLSearchParams(fields)}`, {
             headers: { Accept: "application/json, text/html", "X-Requested-With": "XMLHttpRequest" },
             redirect: "error",
         });
-        return response.ok ? await response.text() : null;
+        if (response.ok) return { piece: await response.text(), errors: {} };
+        const refusal = response.status === 422 ? await response.json() : {};
+        return { piece: null, errors: refusal.errors ?? {} };
     } catch {
-        return null;
+        return { piece: null, errors: {} };
     }
 }

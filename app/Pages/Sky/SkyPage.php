@@ -113,7 +113,7 @@ final readonly class SkyPage
             [__('Sun\'s radius'), number_format($radii->sunKm) . ' km'],
             [__('Apparent size of the Sun'), number_format(2 * $v->sunSemidiameterDeg() * 60, 2) . '′'],
             [__('Moon over Sun'), number_format($v->diameterRatio(), 4)],
-            [__('Doubt of the times'), __('±:dt s from ΔT, ±:limb s from the Moon\'s uneven limb, ±:clock s between UTC and UT1, ±:place s for :metres m of place', [
+            [__('Uncertainty of the times'), __('±:dt s from ΔT, ±:limb s from the Moon\'s uneven limb, ±:clock s between UTC and UT1, ±:place s for :metres m of place', [
                 'dt' => number_format($this->doubt->deltaTSeconds, 1), 'limb' => number_format($this->doubt->limbSeconds, 0), 'clock' => number_format($this->doubt->clockSeconds, 1),
                 'place' => number_format($this->doubt->positionSeconds, 1), 'metres' => (string) (int) TimeDoubt::POSITION_M,
             ])],

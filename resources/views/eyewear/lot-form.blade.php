@@ -24,6 +24,6 @@
             :options="['checked_supplier' => __('a supplier we have checked'), 'maker' => __('the maker'), 'web_shop' => __('a web shop or market place'), 'unknown' => __('a gift, or not known')]" />
         <x-answers name="test_report" :label="__('Which test report do you have?')" :value="$value('test_report')"
             :options="['product_and_batch' => __('names this product and batch'), 'product_only' => __('names this product'), 'something_else' => __('is for something else'), 'none' => __('none')]" />
-        <button class="btn btn-primary">{{ $lot ? __('Keep') : __('See the verdict') }}</button>
+        <button class="btn btn-primary">{{ $lot ? __('Save') : __('See the verdict') }}</button>
     </form>
 </x-event-frame>

@@ -52,7 +52,7 @@
                     @endforeach
                 </select>
             </div>
-            <button class="btn btn-quiet">{{ __('Take it in') }}</button>
+            <button class="btn btn-quiet">{{ __('Import') }}</button>
         </form>
     @endcan
     <h2 id="out">{{ __('Take along') }}</h2>

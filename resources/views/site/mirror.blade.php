@@ -5,9 +5,8 @@
         <p>{{ __('A small flat mirror under a card with a hole throws the Sun\'s image on a shaded wall many metres away, large enough for a whole class. Put “Mirror” and “Screen” on the plan, each with its height; then this page says how to set it and whom the beam may meet.') }}</p>
         <p><a class="btn btn-primary" href="{{ route('site.show', $frame->event) }}">{{ __('Draw the plan') }}</a></p>
     @else
-        <x-faults />
-        <form class="asked" method="get" action="{{ route('site.mirror', $frame->event) }}" x-data="askedForm" x-on:input="later" x-on:change="later" x-on:submit.prevent="ask" data-answer="mirror-answer"
-            data-words="{{ __('One of these is no number that can be; the answer below is that of the last ones that fit.') }}">
+        <x-faults :saves="false" />
+        <form class="asked" method="get" action="{{ route('site.mirror', $frame->event) }}" x-data="askedForm" x-on:input="later" x-on:change="later" x-on:submit.prevent="ask" data-answer="mirror-answer" data-words="{{ __('No answer came: is the network gone? What is below stands for the numbers before.') }}" data-stands="{{ __('What is below stands for the numbers before.') }}">
             @foreach (['mirror' => [__('Mirror'), $page->mirrors, $page->mirror->name], 'screen' => [__('Screen'), $page->screens, $page->screen->name]] as $field => [$label, $names, $chosen])
                 <div class="field">
                     <label for="{{ $field }}">{{ $label }}</label>
@@ -21,7 +20,7 @@
             <x-field name="opening_mm" :label="__('Opening of the mirror, mm')" :value="old('opening_mm', $request->length('opening_mm'))" inputmode="decimal" />
             <x-field name="screen_m" :label="__('Width of the screen, m')" :value="old('screen_m', $request->length('screen_m'))" inputmode="decimal" />
             <x-field name="time" :label="__('Local time')" :value="old('time', $page->time)" />
-            <button class="btn btn-quiet">{{ __('Reckon') }}</button>
+            <button class="btn btn-quiet">{{ __('Update') }}</button>
             <p class="fault" role="alert" data-refused hidden></p>
         </form>
         <div id="mirror-answer" aria-live="polite">@include('site.mirror-answer')</div>

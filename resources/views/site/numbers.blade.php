@@ -33,7 +33,7 @@
             </div>
         </div>
         @can('update', $event)
-            <button class="btn btn-primary">{{ __('Keep these numbers') }}</button>
+            <button class="btn btn-primary">{{ __('Save these numbers') }}</button>
         @endcan
     </form>
 </details>

@@ -24,7 +24,7 @@
 
     @if ($go->inside > 0)
         <h2 id="towns">{{ __('Towns inside the path') }}</h2>
-        <x-faults />
+        <x-faults :saves="false" />
         <form method="get" action="{{ route('sky.map', $frame->event) }}#towns" class="side-by-side filters" novalidate>
             <x-field name="town" :label="__('Town, region or country')" :value="old('town', $go->sought)" type="search" />
             <div class="field"><button class="btn btn-primary">{{ __('Search') }}</button></div>

@@ -1,7 +1,7 @@
 <x-event-frame :frame="$frame" room="sky" :title="__('Next here')">
     <p class="lead-answer">{{ __('The next eclipses of the Sun here') }}</p>
     <p class="note">{{ __('At :place, with the Sun up. For when it is clouded out, and for the question every visitor asks.', ['place' => $frame->event->place_name]) }} <a href="{{ route('sky.show', $frame->event) }}">{{ __('Back to this eclipse') }}</a></p>
-    <x-faults />
+    <x-faults :saves="false" />
     <form method="get" action="{{ route('sky.next', $frame->event) }}" class="side-by-side filters" novalidate>
         <x-field name="to" :label="__('Up to the year')" :value="old('to', $next->toYear)" inputmode="numeric" />
         <div class="field">

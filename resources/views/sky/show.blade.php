@@ -18,7 +18,7 @@
                         <tr>
                             <th scope="col">{{ __('Contact') }}</th>
                             <th scope="col" class="is-number">{{ __('Local time') }}, {{ $frame->here->clock->zone() }}<br>{{ __('UTC') }}</th>
-                            <th scope="col" class="is-number">{{ __('Doubt') }}</th>
+                            <th scope="col" class="is-number">{{ __('Uncertain by') }}</th>
                             <th scope="col" class="is-number">{{ __('Altitude') }}</th>
                             <th scope="col" class="is-number">{{ __('Azimuth') }}</th>
                             <th scope="col" class="is-number">{{ __('Magnitude (diameter)') }}<br>{{ __('Obscuration (area)') }}</th>

@@ -18,7 +18,7 @@
                 <x-fault field="screen_side" />
             </fieldset>
             @can('update', $frame->event)
-                <button class="btn btn-primary">{{ __('Keep this design') }}</button>
+                <button class="btn btn-primary">{{ __('Save this design') }}</button>
             @endcan
             <p class="fault" role="alert" x-ref="refused" hidden>{{ __('The hole is :hl to :hm mm wide, the distance :dl to :dm mm; the picture shows the last sizes that fit.', [
                 'hl' => KeenShadow\Core\Viewers\Pinhole::LEAST_HOLE_MM, 'hm' => KeenShadow\Core\Viewers\Pinhole::MOST_HOLE_MM,

@@ -109,6 +109,7 @@ final class PlanFilesTest extends SiteTestCase
     public static function broken(): array
     {
         return [
+            'a site in another country' => ['a.geojson', '{"type":"Feature","properties":{"name":"Hall"},"geometry":{"type":"Point","coordinates":[13.4,52.5]}}', '“Hall” lies 2'],
             'a GPX with letters for numbers' => ['a.gpx', '<gpx><wpt lat="a" lon="-6.28"><name>Me</name></wpt></gpx>', 'Latitude “a”'],
             'a GeoJSON off the Earth' => ['a.geojson', '{"type":"Point","coordinates":[-6.28,95]}', '“95”'],
             'a KML without a latitude' => ['a.kml', '<kml><Placemark><Point><coordinates>-6.28</coordinates></Point></Placemark></kml>', 'longitude “-6.28”'],

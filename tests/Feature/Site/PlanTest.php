@@ -147,7 +147,7 @@ final class PlanTest extends SiteTestCase
     {
         $this->withSchoolYard();
         $this->actingAs($this->member(Role::Helper, $this->user->organisation));
-        $this->get(route('site.show', $this->event))->assertOk()->assertSee('Street wall')->assertDontSee('Keep these numbers')->assertDontSee('data-undo', false);
+        $this->get(route('site.show', $this->event))->assertOk()->assertSee('Street wall')->assertDontSee('Save these numbers')->assertDontSee('data-undo', false);
         $this->put(route('site.update', $this->event), $this->form('viewers|A|0 0'))->assertForbidden();
         $this->post(route('site.undo', $this->event))->assertForbidden();
         $this->post(route('site.position.read', $this->event))->assertForbidden();

@@ -130,6 +130,23 @@ final class SitePagesTest extends SiteTestCase
         $this->get(route('site.doorway', [$this->event, 'adult_m' => '2.05', 'distance_m' => '0.6', 'time' => '17:50']))
             ->assertSee('No Sun at 17:50 for: Children, Seated (Gym is before the Sun); Adults (above the opening).')->assertDontSee('There is no room for a hole');
         $this->get(route('site.doorway', [$this->event, 'distance_m' => 'far', 'time' => '25:00']))->assertSessionHasErrors(['distance_m', 'time']);
+        // Each message names the field, what stands there and what may; the address leads back to the page, not elsewhere.
+        $this->flushSession();
+        $this->actingAs($this->user);
+        foreach ([
+            ['site.doorway', ['child_m' => '9', 'time' => '25:00'], ['Children\'s eyes: “9” is not a height from 0.3 to 2.2 m.', 'The time “25:00” is not one']],
+            ['site.mirror', ['opening_mm' => '0', 'screen_m' => 'wide'], ['Opening: “0” is not a width from 1 to 500 mm.', 'Screen: “wide” is not a width from 0.1 to 20 m.']],
+            ['site.shadows', ['prop_m' => '-1', 'pole_m' => '200'], ['Prop: “-1” is not a length from 0.05 to', 'Height of what throws the shadow: “200” is not a height from 0 to 100 m.']],
+            ['sky.next', ['to' => '3000', 'least' => 'all'], ['Up to the year: “3000” is not a year from 1900 to 2199.', 'Least area covered: “all” is not a whole number from 0 to 100 %.']],
+        ] as [$page, $asked, $messages]) {
+            $this->get(route($page, [$this->event] + $asked))->assertRedirect(route($page, $this->event));
+            $shown = $this->get(route($page, $this->event))->assertOk()->assertSee('This cannot be answered')->assertDontSee('Nothing was saved');
+            $json = $this->getJson(route($page, [$this->event] + $asked))->assertUnprocessable();
+            foreach ($messages as $message) {
+                $shown->assertSee($message);
+                self::assertStringContainsString($message, (string) json_encode($json->json(), JSON_UNESCAPED_UNICODE));
+            }
+        }
     }
 
     public function testTheMirror(): void

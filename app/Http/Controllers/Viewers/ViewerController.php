@@ -44,7 +44,7 @@ final class ViewerController
     {
         $viewer = $event->viewers()->create($request->validated());
 
-        return redirect()->route('viewers.show', [$event, $viewer])->with('status', __('Kept.'));
+        return redirect()->route('viewers.show', [$event, $viewer])->with('status', __('Saved.'));
     }
 
     public function show(Event $event, Viewer $viewer): View
@@ -56,7 +56,7 @@ final class ViewerController
     {
         $viewer->update($request->validated());
 
-        return redirect()->route('viewers.show', [$event, $viewer])->with('status', __('Kept.'));
+        return redirect()->route('viewers.show', [$event, $viewer])->with('status', __('Saved.'));
     }
 
     public function destroy(Event $event, Viewer $viewer): RedirectResponse

@@ -30,8 +30,11 @@ final class DoorwayRequest extends MomentRequest
     public function messages(): array
     {
         return [
-            'distance_m.*' => __('The distance from the banner is a number from :least to :most m.', ['least' => Banner::LEAST_DISTANCE_M, 'most' => Banner::MOST_DISTANCE_M]),
-            '*.between' => __('The height of eyes is a number from 0.3 to 2.2 m.'),
+            'facade.*' => __('Choose a doorway, window or wall from the list.'),
+            'distance_m.*' => __('Eyes behind the banner: “:input” is not a distance from :least to :most m.', ['least' => Banner::LEAST_DISTANCE_M, 'most' => Banner::MOST_DISTANCE_M]),
+            'child_m.*' => __('Children\'s eyes: “:input” is not a height from 0.3 to 2.2 m.'),
+            'seated_m.*' => __('Seated eyes: “:input” is not a height from 0.3 to 2.2 m.'),
+            'adult_m.*' => __('Adults\' eyes: “:input” is not a height from 0.3 to 2.2 m.'),
         ] + parent::messages();
     }
 

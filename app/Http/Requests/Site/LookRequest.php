@@ -25,6 +25,17 @@ final class LookRequest extends FormRequest
         ];
     }
 
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'spot.*' => __('The spot is one of the plan, by its name.'),
+            'best.*' => __('The map of spots is asked for with 1 or 0.'),
+            'east.*' => __('Metres east: “:input” is not a number from −:most to :most.', ['most' => Thing::FARTHEST_M]),
+            'north.*' => __('Metres north: “:input” is not a number from −:most to :most.', ['most' => Thing::FARTHEST_M]),
+        ];
+    }
+
     public function spot(): ?string
     {
         return $this->filled('spot') ? $this->string('spot')->toString() : null;
@@ -35,5 +46,10 @@ final class LookRequest extends FormRequest
         $place = $site->place($this->spot());
 
         return $this->filled('east') ? $place->withPoints([new PlanPoint($this->float('east'), $this->float('north'))]) : $place;
+    }
+
+    protected function getRedirectUrl(): string
+    {
+        return route('site.show', $this->route('event'));
     }
 }

@@ -25,8 +25,10 @@ final class MirrorRequest extends MomentRequest
     public function messages(): array
     {
         return [
-            'opening_mm.*' => __('The opening of the mirror is a number from 1 to 500 mm.'),
-            'screen_m.*' => __('The width of the screen is a number from 0.1 to 20 m.'),
+            'mirror.*' => __('Choose a mirror from the list.'),
+            'screen.*' => __('Choose a screen from the list.'),
+            'opening_mm.*' => __('Opening: “:input” is not a width from 1 to 500 mm.'),
+            'screen_m.*' => __('Screen: “:input” is not a width from 0.1 to 20 m.'),
         ] + parent::messages();
     }
 }

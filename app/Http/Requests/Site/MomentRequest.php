@@ -28,8 +28,7 @@ abstract class MomentRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'time.regex' => __('Write the time as hours and minutes, for example 17:30.'),
-            '*.numeric' => __('This is a number, for example 1.2.'),
+            'time.*' => __('The time “:input” is not one: write hours and minutes, for example 17:30.'),
         ];
     }
 
@@ -60,6 +59,12 @@ abstract class MomentRequest extends FormRequest
     public function word(string $field): ?string
     {
         return $this->filled($field) ? $this->string($field)->toString() : null;
+    }
+
+    /** Asked for with an address that makes no sense, the page itself comes back and says so. */
+    protected function getRedirectUrl(): string
+    {
+        return url()->current();
     }
 
     protected function prepareForValidation(): void

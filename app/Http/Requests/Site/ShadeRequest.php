@@ -17,8 +17,19 @@ final class ShadeRequest extends FormRequest
         return ['minute' => ['nullable', 'integer', 'between:0,1000']];
     }
 
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['minute.*' => __('The minute “:input” is not a whole number from 0 to 1 000.')];
+    }
+
     public function moment(LocalEclipse $here): DateTimeImmutable
     {
         return min($here->spanEnds(), $here->spanBegins()->modify('+' . $this->integer('minute') . ' minutes'));
+    }
+
+    protected function getRedirectUrl(): string
+    {
+        return route('site.show', $this->route('event'));
     }
 }

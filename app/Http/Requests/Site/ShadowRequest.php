@@ -24,8 +24,10 @@ final class ShadowRequest extends MomentRequest
     public function messages(): array
     {
         return [
-            'pole_m.*' => __('The height is a number from 0 to 100 m.'),
-            '*.between' => __('This is a number from 0.05 to :most m.', ['most' => LongTube::MOST_LENGTH_M]),
+            'pole_m.*' => __('Height of what throws the shadow: “:input” is not a height from 0 to 100 m.'),
+            'tube_m.*' => __('Tube: “:input” is not a length from 0.05 to :most m.', ['most' => LongTube::MOST_LENGTH_M]),
+            'lower_end_m.*' => __('Lower end: “:input” is not a height from 0 to :most m.', ['most' => LongTube::MOST_LENGTH_M]),
+            'prop_m.*' => __('Prop: “:input” is not a length from 0.05 to :most m.', ['most' => LongTube::MOST_LENGTH_M]),
         ] + parent::messages();
     }
 }

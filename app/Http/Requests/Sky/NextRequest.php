@@ -27,9 +27,9 @@ final class NextRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'to.*' => __('The year is a number up to :last.', ['last' => EclipseSearch::LAST_YEAR]),
+            'to.*' => __('Up to the year: “:input” is not a year from 1900 to :last.', ['last' => EclipseSearch::LAST_YEAR]),
             'kind.*' => __('Choose a kind from the list.'),
-            'least.*' => __('The least covered area is a number from 0 to 100 %.'),
+            'least.*' => __('Least area covered: “:input” is not a whole number from 0 to 100 %.'),
         ];
     }
 

@@ -14,6 +14,12 @@ final class PreviewRequest extends ViewerRequest
         return self::sizes();
     }
 
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return self::sizeMessages();
+    }
+
     public function side(): ScreenSide
     {
         return ScreenSide::from($this->string('screen_side')->toString());
