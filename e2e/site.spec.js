@@ -238,7 +238,8 @@ test("the best spot is mapped; doorway, mirror and shadows answer", async ({ pag
     await expectAccessible(page);
     await page.getByRole("link", { name: "Supports and shadows" }).click();
     await page.getByLabel("Length of the tube").fill("-1");
-    await expect(page.getByRole("alert")).toContainText("no number that can be");
+    await expect(page.locator("#tube_m-fault")).toContainText("Tube: “-1” is not a length from 0.05 to");
+    await expect(page.getByRole("alert")).toContainText("stands for the numbers before");
     await expectAccessible(page);
 });
 

@@ -20,6 +20,9 @@ final class CircumstancesRecord
         'c4_from_north_deg', 'c4_from_zenith_deg', 'seen_as', 'filters', 'filters_off', 'filters_on',
     ];
 
+    /** Further columns of a list of sites: its zone, and the contacts on its own clock. */
+    public const LOCAL_KEYS = ['timezone', 'local_c1', 'local_c2', 'local_max', 'local_c3', 'local_c4'];
+
     private const CONTACTS = [
         'c1' => ContactName::C1,
         'c2' => ContactName::C2,

@@ -95,6 +95,8 @@ final class LocalCircumstancesTest extends TestCase
             self::assertEqualsWithDelta((float) $row['ref_magnitude'], $c->deepest->magnitude(), 0.0001, $what);
             self::assertEqualsWithDelta((float) $row['ref_obscuration'], $c->deepest->obscuration(), 0.0002, $what);
             self::assertEqualsWithDelta((float) $row['ref_altitude_deg'], $c->deepest->altitudeDeg(), 0.002, $what);
+            self::assertEqualsWithDelta((float) $row['ref_sun_width_arcmin'], 2 * 60 * $c->deepest->sunSemidiameterDeg(), 0.001, $what);
+            self::assertEqualsWithDelta((float) $row['ref_width_ratio'], $c->deepest->diameterRatio(), 0.00005, $what);
             $kinds[$row['ref_type']] = true;
         }
         self::assertCount(3, $kinds);

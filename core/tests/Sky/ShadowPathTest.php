@@ -57,6 +57,28 @@ final class ShadowPathTest extends TestCase
         }
     }
 
+    /**
+     * Source: altitude of the Sun at greatest eclipse, Five Millennium Canon of Solar Eclipses (from memory). On the
+     * central line the maximum falls on the instant that is written there, and no place beside it is deeper inside.
+     */
+    public function testTheInstantsOfTheCentralLine(): void
+    {
+        foreach (['1999-08-11' => 59, '2019-07-02' => 50, '2024-04-08' => 70, '2026-08-12' => 26, '2027-08-02' => 82] as $date => $altitude) {
+            $eclipse = (new EclipseSearch())->onDate($date);
+            $nearest = null;
+            foreach (ShadowPath::everyMinutes($eclipse, 10) as $point) {
+                $away = abs($point->time->getTimestamp() - $eclipse->greatest()->getTimestamp());
+                $nearest = $nearest === null || $away < $nearest[0] ? [$away, $point->sunAltitudeDeg] : $nearest;
+                $deepest = $eclipse->circumstances(Observer::at($point->latDeg, $point->lonDeg))->deepest;
+                self::assertEqualsWithDelta((float) $point->time->format('U.u'), (float) $deepest->time()->format('U.u'), 1.0, $date);
+                self::assertLessThan(1.0, hypot($deepest->u, $deepest->v) * 6378, "{$date}: the axis passes within a kilometre");
+                self::assertSame(0, (int) $point->time->modify('+500 milliseconds')->format('i') % 10);
+            }
+            self::assertNotNull($nearest);
+            self::assertEqualsWithDelta($altitude, $nearest[1], 2.0, $date);
+        }
+    }
+
     public function testPartialEclipsesHaveNoPath(): void
     {
         self::assertSame([], ShadowPath::of((new EclipseSearch())->onDate('2025-03-29'))->points);

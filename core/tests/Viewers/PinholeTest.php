@@ -41,6 +41,32 @@ final class PinholeTest extends TestCase
         }
     }
 
+    /**
+     * Source: worked by hand from the published formulas: Airy disc 2.44·λ·L/d at 550 nm (Young 1971; from memory), in
+     * quadrature with the hole; E·(d/D)²; one blur width as the smallest bite.
+     *
+     * @return iterable<string, array{float, float, float, float, float, float, float}> distance, hole, image, diffraction, blur, lux of 100 000, bite
+     */
+    public static function worked(): iterable
+    {
+        yield 'long tube' => [900, 1.2, 8.2467, 1.0065, 1.5662, 2117.4, 0.18992];
+        yield 'shoe box' => [300, 0.6, 2.7489, 0.6710, 0.9001, 4764.1, 0.32745];
+        yield 'across a yard' => [20000, 8, 183.26, 3.3550, 8.6750, 190.57, 0.04734];
+    }
+
+    #[DataProvider('worked')]
+    public function testTheFiguresAreThoseOfTheFormulas(float $distance, float $hole, float $image, float $diffraction, float $blur, float $lux, float $bite): void
+    {
+        $pinhole = Pinhole::of($distance, $hole, self::SUN_DEG);
+
+        self::assertEqualsWithDelta($image, $pinhole->imageMm(), $image * 0.0005);
+        self::assertEqualsWithDelta($diffraction, $pinhole->diffractionMm(), $diffraction * 0.0005);
+        self::assertEqualsWithDelta($blur, $pinhole->blurMm(), $blur * 0.0005);
+        self::assertEqualsWithDelta($lux, $pinhole->imageLux(100000), $lux * 0.002);
+        self::assertEqualsWithDelta($bite, $pinhole->smallestBite(), 0.0005);
+        self::assertEqualsWithDelta(1 / $bite, $pinhole->detailsAcross(), 0.02);
+    }
+
     /** Properties: longer is bigger and dimmer; a bigger hole is brighter. */
     public function testTradeOffs(): void
     {

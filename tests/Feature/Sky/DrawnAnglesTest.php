@@ -6,6 +6,7 @@ namespace Tests\Feature\Sky;
 
 use App\Drawings\ScreenImage;
 use App\Drawings\ShadowRibbon;
+use App\Drawings\SkyCurves;
 use App\Pages\Sky\DiscSample;
 use App\Pages\Sky\Eclipses;
 use App\Pages\Sky\LocalEclipse;
@@ -16,6 +17,7 @@ use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Blade;
 use KeenShadow\Core\Geometry\Angle;
 use KeenShadow\Core\Sky\ContactName;
+use KeenShadow\Core\Sky\Horizon;
 use KeenShadow\Core\Sky\Observer;
 use KeenShadow\Core\Tests\ReferenceTable;
 use KeenShadow\Core\Viewers\Pinhole;
@@ -64,6 +66,53 @@ final class DrawnAnglesTest extends TestCase
             }
         }
         self::assertCount(4, $quadrants, 'both hemispheres, both sides of the meridian');
+    }
+
+    /**
+     * Curves and ribbon read back: at the reference's maximum they show its obscuration and its altitude (refraction after
+     * Sæmundsson, checked against Bennett elsewhere), and marks stand at the reference's times.
+     */
+    public function testCurvesAndMarksStandWhereTheReferenceHasThem(): void
+    {
+        $eclipses = app(Eclipses::class);
+        $read = 0;
+        foreach (ReferenceTable::read(base_path('core/tests/Sky/reference/random-circumstances.csv')) as $i => $row) {
+            if ($i % 4 !== 0 || (float) $row['ref_altitude_deg'] < 3) {
+                continue;
+            }
+            $what = "{$row['date']} {$row['lat']} {$row['lon']}";
+            $here = LocalEclipse::seenFrom($eclipses->onDate($row['date']), Observer::at((float) $row['lat'], (float) $row['lon'], (float) $row['height_m']), new DateTimeZone('UTC'), $eclipses->ephemeris);
+            $ribbon = ShadowRibbon::of($here, [], new DateTimeImmutable('2000-01-01'));
+            $midnight = (new DateTimeImmutable("{$row['date']}T00:00:00Z"))->getTimestamp();
+            $percent = static fn(string $key): float => 100 * ($midnight + (float) $row["ref_{$key}"] - $ribbon->begin->getTimestamp()) / ($ribbon->end->getTimestamp() - $ribbon->begin->getTimestamp());
+            $curves = SkyCurves::of($here, $ribbon);
+
+            // A curve of 120 pieces cuts the peak by a little.
+            self::assertEqualsWithDelta(100 - 100 * (float) $row['ref_obscuration'], self::heightAt($curves->obscuration, $percent('max')), 2.0, "{$what}: covered");
+            $top = (float) $curves->altitudeTicks[count($curves->altitudeTicks) - 1]['label'];
+            $onTop = 100 - $curves->altitudeTicks[count($curves->altitudeTicks) - 1]['y'];
+            $apparent = Horizon::apparentAltitudeDeg((float) $row['ref_altitude_deg']);
+            self::assertEqualsWithDelta($apparent, (100 - self::heightAt($curves->altitude, $percent('max'))) * $top / $onTop, 0.2, "{$what}: altitude");
+            foreach ($ribbon->contacts as $mark) {
+                $key = ['C1' => 'c1', 'C4' => 'c4', 'C2–C3' => 'max', 'Max' => 'max'][$mark->label] ?? self::fail($mark->label);
+                self::assertEqualsWithDelta($percent($key), $mark->xPercent, 0.03, "{$what}: {$mark->label}");
+            }
+            ++$read;
+        }
+        self::assertGreaterThan(8, $read);
+    }
+
+    /** @param string $points "x,y x,y …" in percent */
+    private static function heightAt(string $points, float $x): float
+    {
+        $pairs = array_map(static fn(string $p): array => array_map(floatval(...), explode(',', $p)), explode(' ', $points));
+        foreach ($pairs as $i => [$to, $toY]) {
+            [$from, $fromY] = $pairs[max(0, $i - 1)];
+            if ($from < $x && $to >= $x) {
+                return $fromY + ($toY - $fromY) * ($x - $from) / ($to - $from);
+            }
+        }
+        self::fail("nothing is drawn at {$x} %");
     }
 
     /** @return list<array{float, float}> where each Moon's circle stands beside its Sun's in the ribbon's SVG */

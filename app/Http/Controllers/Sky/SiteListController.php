@@ -78,7 +78,7 @@ final class SiteListController
         $eclipse = $this->eclipses->onDate($event->eclipse_date->format('Y-m-d'));
 
         return response()->streamDownload(static function () use ($siteList, $eclipse): void {
-            echo CsvLine::of([...CircumstancesRecord::KEYS, 'timezone', 'local_c1', 'local_c2', 'local_max', 'local_c3', 'local_c4']);
+            echo CsvLine::of([...CircumstancesRecord::KEYS, ...CircumstancesRecord::LOCAL_KEYS]);
             foreach ($siteList->sites()->orderBy('position')->lazy(1000) as $site) {
                 $c = $eclipse->circumstances($site->observer());
                 $zone = new DateTimeZone($site->timezone ?? 'UTC');

@@ -135,6 +135,8 @@ def reference(date, lat, lon, height, dt, about):
         result['c2'], result['c3'] = seconds(root(inner, top, -1)), seconds(root(inner, top, 1))
     result['type'] = ('total' if m2 > s else 'annular') if central else 'partial'
     result['magnitude'] = (s + m1 - angle) / (2 * s)
+    result['sun_width_arcmin'] = math.degrees(2 * s) * 60
+    result['width_ratio'] = m1 / s
     result['obscuration'] = covered(m1 / s, angle / s)
 
     def axes(g):                           # east, north, up at the site, in the equator's frame
@@ -221,7 +223,7 @@ def main():
                 s = swe_local(date, lat, lon, height)
                 r = reference(date, lat, lon, height, dt, s['max'] / 3600)
                 w.writerow([name, date, lat, lon, height, show(dt)] + [show(r.get(k)) for k in ref_keys] + [show(s.get(k)) for k in swe_keys])
-    keys = ('type', 'c1', 'c2', 'max', 'c3', 'c4', 'magnitude', 'obscuration', 'altitude_deg', 'azimuth_deg',
+    keys = ('type', 'c1', 'c2', 'max', 'c3', 'c4', 'magnitude', 'obscuration', 'altitude_deg', 'azimuth_deg', 'sun_width_arcmin', 'width_ratio',
             *(f'{c}_{mark}_deg' for c in ('c1', 'c2', 'c3', 'c4') for mark in ('north', 'zenith')))
     with open(os.path.join(HERE, 'random-circumstances.csv'), 'w', newline='') as f:
         w = csv.writer(f, lineterminator='\n')
