@@ -19,6 +19,17 @@ test("the disc follows the keys, the buttons and the ribbon's cursor follows the
     await expect(page.locator(".disc output")).toContainText("09:40:46");
     const touching = await moon(page);
     expect(Math.hypot(touching.x, touching.y)).toBeCloseTo(1 + touching.r, 3);
+    // Source: plain vectors (core/tests/Sky): the Moon stands 344° from the zenith, anticlockwise; y runs downwards.
+    const turn = (Math.atan2(-touching.x, -touching.y) * 180) / Math.PI;
+    expect((turn + 360) % 360).toBeCloseTo(343.8, 0);
+    await expect(page.locator(".disc output")).toContainText("filters on");
+    await page.getByRole("button", { name: "Max", exact: true }).click();
+    await expect(page.locator(".disc output")).toContainText("totality: filters may come off");
+    for (const contact of ["C2", "C3"]) {
+        await page.getByRole("button", { name: contact, exact: true }).click();
+        await expect(page.locator(".disc output")).toContainText("filters on");
+    }
+    await page.getByRole("button", { name: "C1", exact: true }).click();
     const cursor = page.locator("#ribbon-cursor");
     const atC1 = parseFloat(await cursor.getAttribute("x1"));
 

@@ -32,13 +32,16 @@ final readonly class PlanShape
         public float $nameX,
         public float $nameY,
         public string $nameAnchor,
+        public bool $isNamed,
     ) {}
 
     public static function of(int $index, Thing $thing, LabelRoom $labels, float $letterM): self
     {
         $corners = array_map(self::place(...), $thing->points);
         $middle = self::place($thing->middle);
-        [$nameX, $nameY, $nameAnchor] = $labels->find($thing->name, self::namePlaces($thing, $middle['x'], $middle['y'], $letterM));
+        // Where there is no room a name is left out of the drawing; pointing at the thing tells it.
+        $found = $labels->find($thing->name, self::namePlaces($thing, $middle['x'], $middle['y'], $letterM));
+        [$nameX, $nameY, $nameAnchor] = $found ?? [$middle['x'], $middle['y'], 'middle'];
 
         return new self(
             $index,
@@ -55,14 +58,19 @@ final readonly class PlanShape
             round($nameX, 2),
             round($nameY, 2),
             $nameAnchor,
+            $found !== null,
         );
     }
 
-    /** @return non-empty-list<array{float, float, string}> */
+    /** @return list<array{float, float, string}> */
     private static function namePlaces(Thing $thing, float $x, float $y, float $letterM): array
     {
         $middle = [$x, $y, 'middle'];
-        $around = [[$x, $y + 1.2 * $letterM, 'middle'], [$x, $y - 1.2 * $letterM, 'middle'], [$x + $letterM, $y, 'start'], [$x - $letterM, $y, 'end'], [$x, $y + 2.4 * $letterM, 'middle']];
+        $around = [];
+        foreach ([1.3, 2.5, 3.7] as $away) {
+            $d = $away * $letterM;
+            array_push($around, [$x, $y + $d, 'middle'], [$x, $y - $d, 'middle'], [$x + $d, $y, 'start'], [$x - $d, $y, 'end'], [$x + $d, $y + $d, 'start'], [$x + $d, $y - $d, 'start'], [$x - $d, $y + $d, 'end'], [$x - $d, $y - $d, 'end']);
+        }
 
         return $thing->kind->isPlace() || $thing->kind->isOpening() ? $around : [$middle, ...$around];
     }

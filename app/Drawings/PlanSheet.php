@@ -20,6 +20,8 @@ final readonly class PlanSheet
     private const FORMATS = [1.15, 1.6];
     /** Letters that the plan is wide. */
     private const LETTERS = 48;
+    /** Half the width of a place's dot. */
+    private const DOT_LETTERS = 0.6;
     /** Length of the Sun's ray, and the room that a label takes, as fractions of the sheet. */
     private const RAY = 0.42;
     private const LABEL_WIDTH = 0.22;
@@ -59,22 +61,45 @@ final readonly class PlanSheet
         $rays = self::rays($site, $observer, [$left, $top, $width, $height]);
         $at = PlanShape::place($observer->at());
         $labels = new LabelRoom($letter);
-        // The contacts come first; a half hour without room for its label goes without.
-        foreach ($rays as $i => $ray) {
-            if (!$labels->claim($at['x'] + $ray['labelX'], $at['y'] + $ray['labelY'], $ray['label'], $ray['anchor'])) {
-                $rays[$i]['label'] = '';
-            }
+        foreach ($site->plan->places() as $place) {
+            ['x' => $x, 'y' => $y] = PlanShape::place($place->at());
+            $labels->mark($x, $y, self::DOT_LETTERS * $letter);
         }
+        foreach ($rays as $ray) {
+            $labels->line($at['x'], $at['y'], $at['x'] + $ray['x'], $at['y'] + $ray['y']);
+        }
+        // The contacts come first, then names; a half hour without room for its label goes without.
+        $rays = self::labelled($rays, true, $at, $labels);
         $shapes = [];
         foreach (self::namedInOrder($site->plan->things) as $index => $thing) {
             $shapes[$index] = PlanShape::of($index, $thing, $labels, $letter);
         }
+        $rays = self::labelled($rays, false, $at, $labels);
         ksort($shapes);
         $grounds = array_values(array_filter($shapes, static fn(PlanShape $s): bool => $s->isGround));
         $standing = array_values(array_filter($shapes, static fn(PlanShape $s): bool => !$s->isGround));
         usort($standing, static fn(PlanShape $a, PlanShape $b): int => [$a->shape === 'point', $a->index] <=> [$b->shape === 'point', $b->index]);
 
         return new self($left, $top, $width, $height, $letter, $grounds, $standing, $rays, (int) array_search($observer, $site->plan->things, true), $at['x'], $at['y'], self::niceLength($width / 5));
+    }
+
+    /**
+     * Main rays or the others with their labels, where there is room for them.
+     *
+     * @param list<array{x: float, y: float, labelX: float, labelY: float, anchor: string, label: string, isMain: bool, isHidden: bool}> $rays
+     * @param array{x: float, y: float} $at
+     *
+     * @return list<array{x: float, y: float, labelX: float, labelY: float, anchor: string, label: string, isMain: bool, isHidden: bool}>
+     */
+    private static function labelled(array $rays, bool $isMain, array $at, LabelRoom $labels): array
+    {
+        return array_map(static function (array $ray) use ($isMain, $at, $labels): array {
+            if ($ray['isMain'] === $isMain && !$labels->claim($at['x'] + $ray['labelX'], $at['y'] + $ray['labelY'], $ray['label'], $ray['anchor'])) {
+                $ray['label'] = '';
+            }
+
+            return $ray;
+        }, $rays);
     }
 
     /**

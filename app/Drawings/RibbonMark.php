@@ -12,5 +12,8 @@ final readonly class RibbonMark
         public string $label,
         public string $time,
         public bool $isUp,
+        /** Where one mark stands for a stretch of time: its other end. */
+        public string $until = '',
+        public string $untilTime = '',
     ) {}
 }

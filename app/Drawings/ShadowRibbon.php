@@ -112,7 +112,7 @@ final readonly class ShadowRibbon
             }
             $end = $c->contact(ContactName::C3);
             $marks[] = $name === ContactName::C2 && $end !== null
-                ? new RibbonMark($percent($c->deepest->time()), 'C2–C3', __(':from to :to', ['from' => $here->clock->second($contact->time()), 'to' => $here->clock->second($end->time())]), $contact->view->isSunUp())
+                ? new RibbonMark($percent($c->deepest->time()), 'C2', $here->clock->second($contact->time()), $contact->view->isSunUp(), 'C3', $here->clock->second($end->time()))
                 : new RibbonMark($percent($contact->time()), $name === ContactName::Maximum ? __('Max') : $name->value, $here->clock->second($contact->time()), $contact->view->isSunUp());
         }
 

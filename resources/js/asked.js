@@ -15,7 +15,8 @@ export function askedForm() {
             Object.entries(errors).forEach(([name, [message]]) => tell(form.elements[name], name, message));
             const refused = form.querySelector("[data-refused]");
             refused.hidden = piece !== null;
-            refused.textContent = piece !== null ? "" : Object.keys(errors).length ? form.dataset.stands : form.dataset.words;
+            refused.textContent =
+                piece !== null ? "" : Object.keys(errors).length ? form.dataset.stands : form.dataset.words;
             if (piece !== null) document.getElementById(form.dataset.answer).innerHTML = piece;
         },
     };

@@ -17,16 +17,7 @@
     @foreach ($ribbon->discs as $disc)
         @if ($disc->isMain)
             <svg x="{{ $disc->xPercent }}%" y="17" overflow="visible">
-                <g transform="scale(0.8)" @class(['ribbon-down' => ! $disc->isUp])>
-                    <circle class="ribbon-sun" r="{{ $ribbon::DISC_RADIUS_PX }}"/>
-                    <circle class="ribbon-moon" cx="{{ $disc->moonX }}" cy="{{ $disc->moonY }}" r="{{ $disc->moonRadius }}" clip-path="url(#strip-limb-{{ $id }})"/>
-                    @if ($disc->isTotal && $disc->isUp)
-                        <circle class="ribbon-corona" r="{{ $ribbon::CORONA_RADIUS_PX }}"/>
-                    @endif
-                    @unless ($disc->isUp)
-                        <circle class="ribbon-rim" r="{{ $ribbon::DISC_RADIUS_PX }}"/>
-                    @endunless
-                </g>
+                <g transform="scale(0.8)"><x-ribbon-disc :disc="$disc" :ribbon="$ribbon" :clip="'strip-limb-' . $id" /></g>
             </svg>
         @endif
     @endforeach

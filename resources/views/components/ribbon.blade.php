@@ -1,7 +1,7 @@
 @props(['ribbon'])
 {{-- The shadow ribbon; App\Drawings\ShadowRibbon computed every place and shade. --}}
 <figure class="ribbon" data-begin="{{ $ribbon->begin->format('U') }}" data-end="{{ $ribbon->end->format('U') }}">
-    <svg height="{{ $ribbon->crossings === [] ? 104 : 120 }}" role="img" aria-label="{{ __('The eclipse along the day: :marks', ['marks' => collect([...$ribbon->contacts, ...$ribbon->crossings])->map(fn ($m) => "{$m->label} {$m->time}")->implode(', ')]) }}">
+    <svg height="{{ $ribbon->crossings === [] ? 104 : 120 }}" role="img" aria-label="{{ __('The eclipse along the day: :marks', ['marks' => collect([...$ribbon->contacts, ...$ribbon->crossings])->map(fn ($m) => trim("{$m->label} {$m->time} {$m->until} {$m->untilTime}"))->implode(', ')]) }}">
         <defs>
             <linearGradient id="ribbon-shade">
                 @foreach ($ribbon->shade as $stop)
@@ -28,21 +28,12 @@
         @endforeach
         @foreach ($ribbon->discs as $disc)
             <svg x="{{ $disc->xPercent }}%" y="54" overflow="visible" @class(['ribbon-minor' => ! $disc->isMain])>
-                <g @class(['ribbon-down' => ! $disc->isUp])>
-                    <circle class="ribbon-sun" r="{{ $ribbon::DISC_RADIUS_PX }}"/>
-                    <circle class="ribbon-moon" cx="{{ $disc->moonX }}" cy="{{ $disc->moonY }}" r="{{ $disc->moonRadius }}" clip-path="url(#ribbon-limb)"/>
-                    @if ($disc->isTotal && $disc->isUp)
-                        <circle class="ribbon-corona" r="{{ $ribbon::CORONA_RADIUS_PX }}"/>
-                    @endif
-                    @unless ($disc->isUp)
-                        <circle class="ribbon-rim" r="{{ $ribbon::DISC_RADIUS_PX }}"/>
-                    @endunless
-                </g>
+                <x-ribbon-disc :disc="$disc" :ribbon="$ribbon" clip="ribbon-limb" />
             </svg>
         @endforeach
         @foreach ($ribbon->contacts as $mark)
             <line class="ribbon-tick" x1="{{ $mark->xPercent }}%" x2="{{ $mark->xPercent }}%" y1="24" y2="36"/>
-            <text class="ribbon-label" x="{{ $mark->xPercent }}%" y="19" text-anchor="middle"><tspan font-weight="700">{{ $mark->label }}</tspan> {{ $mark->isUp ? $mark->time : __('Sun down') }}</text>
+            <text class="ribbon-label" x="{{ $mark->xPercent }}%" y="19" text-anchor="middle"><tspan font-weight="700">{{ $mark->label }}</tspan> {{ $mark->isUp ? $mark->time : __('Sun down') }}@if ($mark->until !== '' && $mark->isUp)<tspan class="ribbon-until"> {{ __('to') }} <tspan font-weight="700">{{ $mark->until }}</tspan> {{ $mark->untilTime }}</tspan>@endif</text>
         @endforeach
         @foreach ($ribbon->crossings as $mark)
             <line class="ribbon-tick" x1="{{ $mark->xPercent }}%" x2="{{ $mark->xPercent }}%" y1="30" y2="102"/>

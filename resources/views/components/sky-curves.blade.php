@@ -12,7 +12,7 @@
         @endforeach
         @foreach ($ribbon->contacts as $mark)
             <line class="ribbon-tick is-hour" x1="{{ $mark->xPercent }}%" x2="{{ $mark->xPercent }}%" y1="10" y2="160"/>
-            <text class="ribbon-hour" x="{{ $mark->xPercent }}%" y="176" text-anchor="middle">{{ $mark->label }}</text>
+            <text class="ribbon-hour" x="{{ $mark->xPercent }}%" y="176" text-anchor="middle">{{ $mark->until === '' ? $mark->label : "{$mark->label}–{$mark->until}" }}</text>
         @endforeach
         @foreach ($ribbon->crossings as $mark)
             <text class="ribbon-hour" x="{{ $mark->xPercent }}%" y="188" text-anchor="middle">{{ $mark->label }} {{ $mark->time }}</text>

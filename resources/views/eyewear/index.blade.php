@@ -9,7 +9,7 @@
         <p>{{ __('A lot is glasses bought together from one batch. Enter its papers; the program says what they are worth, and then the pairs are looked over one by one.') }}</p>
     @else
         <div class="scrolls">
-            <table class="table align-middle">
+            <table class="table align-middle stacks">
                 <thead>
                     <tr>
                         <th scope="col">{{ __('Lot') }}</th>
@@ -25,12 +25,12 @@
                     @foreach ($lots as $row)
                         <tr>
                             <th scope="row"><a href="{{ route('eyewear.show', [$frame->event, $row->lot]) }}">{{ $row->lot->label }}</a></th>
-                            <td><x-verdict-tag :subject="Subject::Lot" :level="$row->verdict->level" /></td>
-                            <td class="is-number">{{ $row->lot->pairs }}</td>
+                            <td data-label="{{ __('Papers') }}"><x-verdict-tag :subject="Subject::Lot" :level="$row->verdict->level" /></td>
+                            <td data-label="{{ __('Pairs') }}" class="is-number">{{ $row->lot->pairs }}</td>
                             @foreach (Level::cases() as $level)
-                                <td class="is-number">{{ $row->count($level) }}</td>
+                                <td class="is-number" data-label="{{ __(Subject::Pair->word($level)) }}">{{ $row->count($level) }}</td>
                             @endforeach
-                            <td class="is-number">{{ $row->unchecked() }}</td>
+                            <td data-label="{{ __('Not looked at') }}" class="is-number">{{ $row->unchecked() }}</td>
                         </tr>
                     @endforeach
                 </tbody>

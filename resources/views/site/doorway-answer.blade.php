@@ -35,7 +35,7 @@
 </div>
 <h2 id="heights">{{ __('Height of the holes above the floor') }}</h2>
 <div class="scrolls" tabindex="0" role="region" aria-labelledby="heights">
-    <table class="table">
+    <table class="table stacks">
         <thead>
             <tr>
                 <th scope="col">{{ __('Local time') }}</th>
@@ -47,7 +47,7 @@
         </thead>
         <tbody>
             @foreach ($page->rows as $row)
-                <tr><th scope="row">{{ $row['time'] }}</th>@foreach ($row['cells'] as $cell)<td>{{ $cell }}</td>@endforeach<td>{{ $row['aside'] }}</td></tr>
+                <tr><th scope="row">{{ $row['time'] }}</th>@foreach ($row['cells'] as $i => $cell)<td data-label="{{ array_keys($page->eyes)[$i] }}">{{ $cell }}</td>@endforeach<td data-label="{{ __('Hole from the eye, sideways') }}">{{ $row['aside'] }}</td></tr>
             @endforeach
         </tbody>
     </table>

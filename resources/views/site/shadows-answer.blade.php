@@ -14,7 +14,7 @@
 </figure>
 <h2 id="over">{{ __('Over the event') }}</h2>
 <div class="scrolls" tabindex="0" role="region" aria-labelledby="over">
-    <table class="table">
+    <table class="table stacks">
         <thead>
             <tr>
                 <th scope="col">{{ __('Local time') }}</th>
@@ -34,11 +34,11 @@
             @foreach ($page->rows as $row)
                 <tr>
                     <th scope="row">{{ $row['time'] }}</th>
-                    @foreach (['altitude', 'azimuth', 'upper', 'prop', 'foot', 'pole', 'towards'] as $column)
-                        <td class="is-number">{{ $row[$column] }}</td>
+                    @foreach (['altitude' => __('Altitude = elevation of the tube'), 'azimuth' => __('Azimuth'), 'upper' => __('Upper end'), 'prop' => __('Prop'), 'foot' => __('Its foot from below the lower end'), 'pole' => __('Shadow of person or post'), 'towards' => __('Shadows fall towards')] as $column => $head)
+                        <td class="is-number" data-label="{{ $head }}">{{ $row[$column] }}</td>
                     @endforeach
-                    @foreach ($row['walls'] as $shade)
-                        <td class="is-number">{{ $shade }}</td>
+                    @foreach ($row['walls'] as $i => $shade)
+                        <td class="is-number" data-label="{{ __('Shade of :wall', ['wall' => $page->walls[$i]]) }}">{{ $shade }}</td>
                     @endforeach
                 </tr>
             @endforeach

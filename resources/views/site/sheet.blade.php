@@ -11,7 +11,7 @@
     <p class="note">{{ __('Put viewers, a telescope, a queue or a screen on the plan: each gets a line here, with the minutes it is hidden.') }}</p>
 @else
     <div class="scrolls" tabindex="0" role="region" aria-labelledby="spots">
-        <table class="table align-middle stacks">
+        <table class="table align-middle stacks spots">
             <thead>
                 <tr>
                     <th scope="col">{{ __('Spot') }}</th>

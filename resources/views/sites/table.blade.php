@@ -6,7 +6,7 @@
     @endif
 </p>
 <div class="scrolls" tabindex="0" role="region" aria-label="{{ __('Sites') }}">
-    <table class="table sites">
+    <table class="table sites stacks">
         <thead>
             <tr>
                 @foreach (App\Pages\Sky\SiteTable::columns() as $column => $head)
@@ -19,13 +19,13 @@
             @foreach ($table->rows as $row)
                 <tr @class(['is-down' => $row->isComputed && ! $row->isSeen])>
                     <th scope="row">{{ $row->name }} <span class="meaning">{{ $row->zone }}</span></th>
-                    <td>{{ $row->seenAs }} <span class="meaning">{{ $row->filters }}</span></td>
-                    @foreach ($row->contacts as $contact)
-                        <td @class(['is-number', 'is-down' => $contact['isDown']])>{{ $contact['time'] }}@if ($contact['isDown']) <span class="meaning">{{ __('Sun down') }}</span>@endif</td>
+                    <td data-label="{{ __('Seen as') }}">{{ $row->seenAs }} <span class="meaning">{{ $row->filters }}</span></td>
+                    @foreach ($row->contacts as $i => $contact)
+                        <td data-label="{{ ['C1', 'C2', __('Max'), 'C3', 'C4'][$i] }}" @class(['is-number', 'is-down' => $contact['isDown']])>{{ $contact['time'] }}@if ($contact['isDown']) <span class="meaning">{{ __('Sun down') }}</span>@endif</td>
                     @endforeach
-                    <td class="is-number">{{ $row->obscuration }}</td>
-                    <td class="is-number">{{ $row->lasts }}</td>
-                    <td class="is-number">{{ $row->altitude }}</td>
+                    <td class="is-number" data-label="{{ __('Obscuration (area)') }}">{{ $row->obscuration }}</td>
+                    <td class="is-number" data-label="{{ __('Lasts') }}">{{ $row->lasts }}</td>
+                    <td class="is-number" data-label="{{ __('Sun at max') }}">{{ $row->altitude }}</td>
                     <td>@if ($row->isSeen)<a href="{{ route('sites.calendar', [$event, $table->list, $row->id]) }}">ics<span class="visually-hidden"> {{ $row->name }}</span></a>@endif</td>
                 </tr>
             @endforeach

@@ -38,7 +38,7 @@
         </p>
         @if ($go->towns !== [])
             <div class="scrolls" tabindex="0" role="region" aria-label="{{ __('Towns inside the path') }}">
-                <table class="table">
+                <table class="table stacks">
                     <thead>
                         <tr>
                             <th scope="col">{{ __('Town') }}</th>
@@ -52,10 +52,10 @@
                         @foreach ($go->towns as $town)
                             <tr>
                                 <th scope="row">{{ $town->name }}</th>
-                                <td class="is-number">{{ $town->begins }}</td>
-                                <td class="is-number">{{ $town->duration }}</td>
-                                <td class="is-number">{{ __(':altitude up', ['altitude' => $town->altitude]) }}</td>
-                                <td class="is-number">{{ $town->km }} km</td>
+                                <td data-label="{{ __('Begins (C2)') }}" class="is-number">{{ $town->begins }}</td>
+                                <td data-label="{{ __('Lasts') }}" class="is-number">{{ $town->duration }}</td>
+                                <td data-label="{{ __('Sun') }}" class="is-number">{{ __(':altitude up', ['altitude' => $town->altitude]) }}</td>
+                                <td data-label="{{ __('From here') }}" class="is-number">{{ $town->km }} km</td>
                             </tr>
                         @endforeach
                     </tbody>

@@ -20,7 +20,7 @@
         <p>{{ __('None of that kind up to :year. Ask for fewer per cent or a later year.', ['year' => $next->toYear]) }}</p>
     @else
         <div class="scrolls" tabindex="0" role="region" aria-label="{{ __('Eclipses to come') }}">
-            <table class="table">
+            <table class="table stacks">
                 <thead>
                     <tr>
                         <th scope="col">{{ __('Date') }}</th>
@@ -35,11 +35,11 @@
                     @foreach ($next->rows as $row)
                         <tr>
                             <th scope="row"><time datetime="{{ $row->date }}">{{ $row->day }}</time></th>
-                            <td>{{ __($row->kind->value) }}{{ $row->duration === '' ? '' : ', ' . $row->duration }}</td>
-                            <td class="is-number">{{ $row->time }}</td>
-                            <td class="is-number">{{ $row->percent }} %</td>
-                            <td class="is-number">{{ $row->magnitude }}</td>
-                            <td>{{ $row->isCut ? __('at the horizon, :compass', ['compass' => $row->compass]) : __(':altitude up, :compass', ['altitude' => $row->altitude, 'compass' => $row->compass]) }}</td>
+                            <td data-label="{{ __('Seen as') }}">{{ __($row->kind->value) }}{{ $row->duration === '' ? '' : ', ' . $row->duration }}</td>
+                            <td data-label="{{ __('Best at') }}" class="is-number">{{ $row->time }}</td>
+                            <td data-label="{{ __('Obscuration (area)') }}" class="is-number">{{ $row->percent }} %</td>
+                            <td data-label="{{ __('Magnitude (diameter)') }}" class="is-number">{{ $row->magnitude }}</td>
+                            <td data-label="{{ __('Sun') }}">{{ $row->isCut ? __('at the horizon, :compass', ['compass' => $row->compass]) : __(':altitude up, :compass', ['altitude' => $row->altitude, 'compass' => $row->compass]) }}</td>
                         </tr>
                     @endforeach
                 </tbody>

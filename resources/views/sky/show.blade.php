@@ -13,7 +13,7 @@
 
             <h2 id="contacts">{{ __('Contacts') }}</h2>
             <div class="scrolls" tabindex="0" role="region" aria-labelledby="contacts">
-                <table class="table contacts">
+                <table class="table contacts stacks">
                     <thead>
                         <tr>
                             <th scope="col">{{ __('Contact') }}</th>
@@ -29,12 +29,12 @@
                         @foreach ($page->contacts as $row)
                             <tr @class(['is-down' => ! $row->isUp])>
                                 <th scope="row">{{ $row->name }} <span class="meaning">{{ $row->meaning }}</span></th>
-                                <td class="is-number"><time datetime="{{ $row->iso }}"><b>{{ $row->localTime }}</b></time> <span class="meaning">{{ $row->utc }}</span></td>
-                                <td class="is-number">{{ $row->doubt }}</td>
-                                <td class="is-number">{{ $row->isUp ? $row->altitude : __('Sun down') }}</td>
-                                <td class="is-number">{{ $row->azimuth }} <span class="meaning">{{ $row->compass }}</span></td>
-                                <td class="is-number">{{ $row->magnitude }} <span class="meaning">{{ $row->obscuration }} %</span></td>
-                                <td class="is-edge">{{ $row->clock }} @if ($row->clock !== '')<span class="meaning">{{ $row->fromNorth }}, {{ $row->fromZenith }}</span>@endif</td>
+                                <td data-label="{{ __('Local time, UTC') }}" class="is-number"><time datetime="{{ $row->iso }}"><b>{{ $row->localTime }}</b></time> <span class="meaning">{{ $row->utc }}</span></td>
+                                <td data-label="{{ __('Uncertain by') }}" class="is-number">{{ $row->doubt }}</td>
+                                <td data-label="{{ __('Altitude') }}" class="is-number">{{ $row->isUp ? $row->altitude : __('Sun down') }}</td>
+                                <td data-label="{{ __('Azimuth') }}" class="is-number">{{ $row->azimuth }} <span class="meaning">{{ $row->compass }}</span></td>
+                                <td data-label="{{ __('Magnitude, obscuration') }}" class="is-number">{{ $row->magnitude }} <span class="meaning">{{ $row->obscuration }} %</span></td>
+                                <td @if ($row->clock !== '') data-label="{{ __('On the Sun\'s edge, from north, zenith') }}" @endif class="is-edge">{{ $row->clock }} @if ($row->clock !== '')<span class="meaning">{{ $row->fromNorth }}, {{ $row->fromZenith }}</span>@endif</td>
                             </tr>
                         @endforeach
                     </tbody>

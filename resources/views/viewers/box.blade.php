@@ -28,7 +28,7 @@
 </div>
 <h2>{{ __('The best hole for this distance') }}</h2>
 <div class="scrolls">
-    <table class="table align-middle">
+    <table class="table align-middle stacks">
         <thead>
             <tr>
                 <th scope="col">{{ __('School') }}</th>
@@ -41,10 +41,10 @@
         <tbody>
             @foreach ($box->bestHoles as $best)
                 <tr>
-                    <td>{{ $best->name }}</td>
-                    <td>{{ $best->formula }}</td>
-                    <td class="is-number">{{ number_format($best->holeMm, 2) }} mm</td>
-                    <td class="is-number">{{ number_format($best->pinhole->blurMm(), 2) }} mm</td>
+                    <th scope="row">{{ $best->name }}</th>
+                    <td data-label="{{ __('Formula, λ = 550 nm') }}">{{ $best->formula }}</td>
+                    <td data-label="{{ __('Hole') }}" class="is-number">{{ number_format($best->holeMm, 2) }} mm</td>
+                    <td data-label="{{ __('Blur') }}" class="is-number">{{ number_format($best->pinhole->blurMm(), 2) }} mm</td>
                     <td><button type="button" class="btn btn-quiet" data-hole="{{ $best->holeMm }}">{{ __('Take it') }}<span class="visually-hidden"> {{ $best->formula }}</span></button></td>
                 </tr>
             @endforeach

@@ -9,7 +9,7 @@
         <p>{{ __('Type how long the box is and how wide its hole; see how large, how soft and how bright the crescent will be here at the maximum.') }}</p>
     @else
         <div class="scrolls">
-            <table class="table align-middle">
+            <table class="table align-middle stacks">
                 <thead>
                     <tr>
                         <th scope="col">{{ __('Viewer') }}</th>
@@ -23,10 +23,10 @@
                     @foreach ($viewers as $viewer)
                         <tr>
                             <th scope="row"><a href="{{ route('viewers.show', [$frame->event, $viewer]) }}">{{ $viewer->name }}</a></th>
-                            <td class="is-number">{{ $viewer->distance_mm }} mm</td>
-                            <td class="is-number">{{ $viewer->hole_mm }} mm</td>
-                            <td class="is-number">{{ number_format($boxes[$viewer->id]->pinhole->imageMm(), 1) }} mm</td>
-                            <td><x-verdict-tag :subject="Subject::Viewer" :level="$boxes[$viewer->id]->verdict->level" /></td>
+                            <td data-label="{{ __('Hole to screen') }}" class="is-number">{{ $viewer->distance_mm }} mm</td>
+                            <td data-label="{{ __('Hole') }}" class="is-number">{{ $viewer->hole_mm }} mm</td>
+                            <td data-label="{{ __('Image') }}" class="is-number">{{ number_format($boxes[$viewer->id]->pinhole->imageMm(), 1) }} mm</td>
+                            <td data-label="{{ __('Verdict') }}"><x-verdict-tag :subject="Subject::Viewer" :level="$boxes[$viewer->id]->verdict->level" /></td>
                         </tr>
                     @endforeach
                 </tbody>

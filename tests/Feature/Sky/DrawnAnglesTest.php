@@ -94,7 +94,7 @@ final class DrawnAnglesTest extends TestCase
             $apparent = Horizon::apparentAltitudeDeg((float) $row['ref_altitude_deg']);
             self::assertEqualsWithDelta($apparent, (100 - self::heightAt($curves->altitude, $percent('max'))) * $top / $onTop, 0.2, "{$what}: altitude");
             foreach ($ribbon->contacts as $mark) {
-                $key = ['C1' => 'c1', 'C4' => 'c4', 'C2–C3' => 'max', 'Max' => 'max'][$mark->label] ?? self::fail($mark->label);
+                $key = ['C1' => 'c1', 'C4' => 'c4', 'C2' => 'max', 'Max' => 'max'][$mark->label] ?? self::fail($mark->label);
                 self::assertEqualsWithDelta($percent($key), $mark->xPercent, 0.03, "{$what}: {$mark->label}");
             }
             ++$read;
