@@ -52,7 +52,7 @@ test("an earlier place is offered, an event is removed and brought back", async 
     await expect(page.getByRole("status")).toContainText("“Made to be removed” is removed");
     await expect(page.getByRole("link", { name: /Made to be removed/ })).toHaveCount(0);
     await page.getByRole("button", { name: "Undo" }).click();
-    await expect(page.getByRole("status")).toContainText("is back");
+    await expect(page.locator(".status")).toContainText("is back");
     await page.getByRole("link", { name: "Change" }).click();
     await page.getByRole("button", { name: "Remove this event" }).click();
     await page.getByText("1 removed event").click();

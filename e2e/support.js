@@ -31,6 +31,7 @@ export async function expectAccessible(page) {
 }
 
 export async function expectNoSidewaysScroll(page) {
+    await page.waitForLoadState();
     const [content, window] = await page.evaluate(() => [document.documentElement.scrollWidth, window.innerWidth]);
     expect(content).toBeLessThanOrEqual(window);
 }

@@ -33,11 +33,12 @@ final readonly class ContactRow
         public string $fromZenith,
     ) {}
 
-    public static function of(Contact $contact, LocalEclipse $here): self
+    /** @param TimeDoubt|null $doubt of this contact, where it is known already */
+    public static function of(Contact $contact, LocalEclipse $here, ?TimeDoubt $doubt = null): self
     {
         $time = Words::rounded($contact->time());
         $view = $contact->view;
-        $doubt = TimeDoubt::of($here->eclipse, $here->observer, $contact);
+        $doubt ??= TimeDoubt::of($here->eclipse, $here->observer, $contact);
 
         return new self(
             $contact->name === ContactName::Maximum ? __('Max') : $contact->name->value,

@@ -60,7 +60,7 @@ final readonly class SkyPage
             $here,
             SkyAnswer::of($here),
             FilterWords::caution($filters, $here->clock),
-            array_map(static fn(Contact $contact): ContactRow => ContactRow::of($contact, $here), $c->contacts()),
+            self::contacts($here),
             self::daylight($here),
             $samples,
             (int) array_search(max([-1.0, ...$seen]), $seen, true),
@@ -118,6 +118,18 @@ final readonly class SkyPage
                 'place' => number_format($this->doubt->positionSeconds, 1), 'metres' => (string) (int) TimeDoubt::POSITION_M,
             ])],
         ];
+    }
+
+    /** @return list<ContactRow> */
+    private static function contacts(LocalEclipse $here): array
+    {
+        $contacts = $here->circumstances->contacts();
+
+        return $contacts === [] ? [] : array_map(
+            static fn(Contact $contact, TimeDoubt $doubt): ContactRow => ContactRow::of($contact, $here, $doubt),
+            $contacts,
+            TimeDoubt::ofContacts($here->eclipse, $here->observer, $contacts),
+        );
     }
 
     /** @return list<array{0: string, 1: string}> how the times for filters come from C2 and C3; nothing where they stay on */

@@ -58,8 +58,12 @@ final readonly class Filters
         if ($c->kind !== LocalKind::Total || $begin === null || $end === null) {
             return self::decide($c->kind, $c->isNearEdgeOfPath(), null, null, [], []);
         }
-        $early = TimeDoubt::of($eclipse, $observer, $begin);
-        $late = TimeDoubt::of($eclipse, $observer, $end);
+        // Only where the answer hangs on it: the doubt costs more than all the rest.
+        $up = $c->upBetween($begin->view, $end->view);
+        if ($up === [] || $c->isNearEdgeOfPath()) {
+            return self::decide($c->kind, $c->isNearEdgeOfPath(), null, null, $up, $hiddenUt);
+        }
+        [$early, $late] = TimeDoubt::ofContacts($eclipse, $observer, [$begin, $end]);
         $isSure = $early->isSureToHappen && $late->isSureToHappen && $eclipse->elements->radii->umbralK <= Radii::UMBRAL_K;
 
         return self::decide(
@@ -67,7 +71,7 @@ final readonly class Filters
             $c->isNearEdgeOfPath(),
             $isSure ? $begin->view->julianDateUt() + $early->worstSeconds() / self::DAY_SECONDS : null,
             $isSure ? $end->view->julianDateUt() - ($late->worstSeconds() + self::REACTION_SECONDS) / self::DAY_SECONDS : null,
-            $c->upBetween($begin->view, $end->view),
+            $up,
             $hiddenUt,
         );
     }

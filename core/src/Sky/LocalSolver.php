@@ -15,9 +15,9 @@ final readonly class LocalSolver
 
     public function __construct(private BesselianElements $elements) {}
 
-    public function circumstances(Observer $observer, DeltaT $deltaT): LocalCircumstances
+    public function circumstances(Observer $observer, DeltaT $deltaT, float $aboutHours = 0.0): LocalCircumstances
     {
-        $deepest = $this->deepest($observer, $deltaT);
+        $deepest = $this->deepest($observer, $deltaT, $aboutHours);
         $distance = hypot($deepest->u, $deepest->v);
         if ($distance >= $deepest->penumbra) {
             return new LocalCircumstances(LocalKind::None, $deepest, []);

@@ -53,9 +53,12 @@ final readonly class SolarEclipse
         return $this->circumstances(Observer::at($this->latDeg, $this->lonDeg))->durationSeconds();
     }
 
-    /** @param DeltaT|null $deltaT another ΔT than the model's */
-    public function circumstances(Observer $observer, ?DeltaT $deltaT = null): LocalCircumstances
+    /**
+     * @param DeltaT|null $deltaT another ΔT than the model's
+     * @param float $aboutHours since t₀, where the maximum is sought first
+     */
+    public function circumstances(Observer $observer, ?DeltaT $deltaT = null, float $aboutHours = 0.0): LocalCircumstances
     {
-        return (new LocalSolver($this->elements))->circumstances($observer, $deltaT ?? $this->deltaT);
+        return (new LocalSolver($this->elements))->circumstances($observer, $deltaT ?? $this->deltaT, $aboutHours);
     }
 }

@@ -29,29 +29,41 @@ final readonly class TimeDoubt
         public bool $isSureToHappen,
     ) {}
 
-    /**
-     * Doubt of a contact; that of ΔT and of the place is carried through by solving the contact once more with each a
-     * little more and a little less, and the farther counts.
-     */
     public static function of(SolarEclipse $eclipse, Observer $observer, Contact $contact): self
     {
-        $deltaT = $contact->view->deltaT;
-        $shift = static fn(Observer $o, DeltaT $d): ?float => self::shift($contact, $eclipse->circumstances($o, $d));
-        $clock = $deltaT->doubtSeconds > 0
-            ? array_map(static fn(int $side): ?float => $shift($observer, DeltaT::given($deltaT->seconds + $side * $deltaT->doubtSeconds)), [-1, 1])
-            : [0.0];
+        return self::ofContacts($eclipse, $observer, [$contact])[0];
+    }
+
+    /**
+     * Doubt of contacts of one eclipse at one place. That of ΔT and of the place is carried through by solving the contacts
+     * once more with each a little more and a little less; the farther counts.
+     *
+     * @param non-empty-list<Contact> $contacts
+     *
+     * @return non-empty-list<self> in the same order
+     */
+    public static function ofContacts(SolarEclipse $eclipse, Observer $observer, array $contacts): array
+    {
+        $deltaT = $contacts[0]->view->deltaT;
         $degrees = self::POSITION_M / 1000 / Globe::RADIUS_KM * 180 / M_PI;
         $east = $degrees / max(0.01, cos($observer->latRad));
-        $northward = array_map(static fn(int $side): ?float => $shift(self::moved($observer, $side * $degrees, 0.0), $deltaT), [-1, 1]);
-        $eastward = array_map(static fn(int $side): ?float => $shift(self::moved($observer, 0.0, $side * $east), $deltaT), [-1, 1]);
+        $solve = static fn(Observer $o, DeltaT $d): LocalCircumstances => $eclipse->circumstances($o, $d, $contacts[0]->view->hours);
+        $clock = $northward = $eastward = [];
+        foreach ([-1, 1] as $side) {
+            if ($deltaT->doubtSeconds > 0) {
+                $clock[] = $solve($observer, DeltaT::given($deltaT->seconds + $side * $deltaT->doubtSeconds));
+            }
+            $northward[] = $solve(self::moved($observer, $side * $degrees, 0.0), $deltaT);
+            $eastward[] = $solve(self::moved($observer, 0.0, $side * $east), $deltaT);
+        }
 
-        return new self(
-            self::farther($clock),
+        return array_map(static fn(Contact $contact): self => new self(
+            self::farthest($contact, $clock),
             $contact->name === ContactName::Maximum ? 0.0 : self::LIMB_SECONDS,
             self::CLOCK_SECONDS,
-            hypot(self::farther($northward), self::farther($eastward)),
-            !in_array(null, [...$clock, ...$northward, ...$eastward], true),
-        );
+            hypot(self::farthest($contact, $northward), self::farthest($contact, $eastward)),
+            array_filter([...$clock, ...$northward, ...$eastward], static fn(LocalCircumstances $c): bool => $c->contact($contact->name) === null) === [],
+        ), $contacts);
     }
 
     /** The parts added in quadrature. */
@@ -66,18 +78,18 @@ final readonly class TimeDoubt
         return $this->deltaTSeconds + $this->limbSeconds + $this->clockSeconds + $this->positionSeconds;
     }
 
-    /** Seconds between a contact and the same one under other circumstances; null where it has gone. */
-    private static function shift(Contact $contact, LocalCircumstances $other): ?float
+    /**
+     * Seconds from a contact to the same one under other circumstances; where it has gone, the limb decides.
+     *
+     * @param list<LocalCircumstances> $others
+     */
+    private static function farthest(Contact $contact, array $others): float
     {
-        $moved = $other->contact($contact->name);
+        return max([0.0, ...array_map(static function (LocalCircumstances $other) use ($contact): float {
+            $moved = $other->contact($contact->name);
 
-        return $moved === null ? null : abs($moved->view->julianDateUt() - $contact->view->julianDateUt()) * 86400;
-    }
-
-    /** @param non-empty-list<float|null> $shifts seconds; where a contact has gone, the limb decides */
-    private static function farther(array $shifts): float
-    {
-        return max(array_map(static fn(?float $s): float => $s ?? self::LIMB_SECONDS, $shifts));
+            return $moved === null ? self::LIMB_SECONDS : abs($moved->view->julianDateUt() - $contact->view->julianDateUt()) * 86400;
+        }, $others)]);
     }
 
     /** The place a little away; not over a pole. */

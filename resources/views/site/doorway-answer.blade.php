@@ -76,11 +76,11 @@
         <svg width="102mm" height="6mm" viewBox="0 0 102 6" role="img" aria-label="{{ __('A bar 100 mm long') }}"><path class="screen-bar" d="M1 1V5M1 3H101M101 1V5"/></svg>
         <p class="note">{{ __('From inside, 1 : :scale when printed at 100 %; the bar is then 100 mm long. Strokes on the floor: where the user of each hole stands.', ['scale' => $page->plan->oneTo]) }}</p>
         <div class="scrolls" tabindex="0" role="region" aria-label="{{ __('Holes') }}">
-            <table class="table">
+            <table class="table stacks">
                 <thead><tr><th scope="col">{{ __('Hole') }}</th><th scope="col">{{ __('For') }}</th><th scope="col" class="is-number">{{ __('Middle from the left jamb') }}</th><th scope="col" class="is-number">{{ __('Middle above the floor') }}</th><th scope="col" class="is-number">{{ __('Width × height for 10 min') }}</th><th scope="col" class="is-number">{{ __('Mark on the floor, from the left jamb') }}</th></tr></thead>
                 <tbody>
                     @foreach ($page->holes as $hole)
-                        <tr><th scope="row">{{ $hole->number }}</th><td>{{ $hole->who }}</td><td class="is-number">{{ number_format($hole->fromLeftM, 2) }} m</td><td class="is-number">{{ number_format($hole->heightM, 2) }} m</td><td class="is-number">{{ number_format($hole->widthM, 2) }} × {{ number_format($hole->lengthM, 2) }} m</td><td class="is-number">{{ number_format($hole->standM, 2) }} m</td></tr>
+                        <tr><th scope="row" data-label="{{ __('Hole') }}">{{ $hole->number }}</th><td data-label="{{ __('For') }}">{{ $hole->who }}</td><td class="is-number" data-label="{{ __('Middle from the left jamb') }}">{{ number_format($hole->fromLeftM, 2) }} m</td><td class="is-number" data-label="{{ __('Middle above the floor') }}">{{ number_format($hole->heightM, 2) }} m</td><td class="is-number" data-label="{{ __('Width × height for 10 min') }}">{{ number_format($hole->widthM, 2) }} × {{ number_format($hole->lengthM, 2) }} m</td><td class="is-number" data-label="{{ __('Mark on the floor, from the left jamb') }}">{{ number_format($hole->standM, 2) }} m</td></tr>
                     @endforeach
                 </tbody>
             </table>

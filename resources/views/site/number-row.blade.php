@@ -1,6 +1,6 @@
 @php use App\Pages\Site\KindWords; @endphp
 <tr data-row="{{ $i }}">
-    <td>
+    <td data-label="{{ __('What') }}">
         <select class="form-select" name="things[{{ $i }}][kind]" aria-label="{{ __('What') }}">
             @foreach (KindWords::choices() as $group => $kinds)
                 <optgroup label="{{ $group }}">
@@ -12,11 +12,11 @@
         </select>
     </td>
     @foreach (['name' => __('Name'), 'points' => __('Points'), 'height_m' => __('Height, m'), 'radius_m' => __('Radius, m'), 'sill_m' => __('Lower edge, m')] as $field => $label)
-        <td>
+        <td data-label="{{ $label }}">
             <input class="form-control is-{{ $field }}" id="things.{{ $i }}.{{ $field }}" name="things[{{ $i }}][{{ $field }}]" value="{{ old("things.$i.$field", $values[$field]) }}"
                 aria-label="{{ $label }}" @error("things.$i.$field") aria-invalid="true" aria-describedby="things.{{ $i }}.{{ $field }}-fault" @enderror>
             <x-fault :field="'things.' . $i . '.' . $field" />
         </td>
     @endforeach
-    <td><input class="form-check-input" type="checkbox" name="things[{{ $i }}][remove]" value="1" aria-label="{{ __('Remove :name', ['name' => $values['name']]) }}"></td>
+    <td data-label="{{ __('Remove') }}"><input class="form-check-input" type="checkbox" name="things[{{ $i }}][remove]" value="1" aria-label="{{ __('Remove :name', ['name' => $values['name']]) }}"></td>
 </tr>

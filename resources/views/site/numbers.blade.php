@@ -8,7 +8,7 @@
         <input type="hidden" name="spot" value="{{ $page->look->place->name }}">
         <p class="note">{{ __('Points are metres east and north of the event\'s place, with a space between the two and a semicolon before the next. Height: the top of what hides the Sun, the upper edge of an opening, the eyes of people, the middle of a mirror or a screen.') }}</p>
         <div class="scrolls" tabindex="0" role="region" aria-label="{{ __('The plan as numbers') }}">
-            <table class="table numbers">
+            <table class="table stacks numbers">
                 <thead>
                     <tr>
                         <th scope="col">{{ __('What') }}</th><th scope="col">{{ __('Name') }}</th><th scope="col">{{ __('Points: east north; …, m') }}</th>
