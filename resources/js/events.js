@@ -8,6 +8,7 @@ export function eventForm() {
         height_m: "",
         timezone: "",
         place_name: "",
+        looksFor: null,
 
         init() {
             Object.assign(this, pageData("event-form"));
@@ -20,11 +21,20 @@ export function eventForm() {
             this.lookUp();
         },
 
-        async find() {
+        /** Asks once for what is typed: the same list put there a second time would take the focus from its first place. */
+        find() {
             const typed = this.$refs.place.value;
+            if (typed !== this.looksFor) this.finding = this.list(typed);
+            this.looksFor = typed;
+            return this.finding;
+        },
+
+        async list(typed) {
             const piece = await fetchPiece(this.$root.dataset.places, { q: typed });
             // An answer that comes late must not cover that of what was typed since.
-            if (piece !== null && typed === this.$refs.place.value) this.$refs.found.innerHTML = piece;
+            if (typed !== this.$refs.place.value) return;
+            if (piece === null) this.looksFor = null;
+            else this.$refs.found.innerHTML = piece;
         },
 
         /** A plain match is taken; else the list waits for a choice. */
@@ -69,6 +79,7 @@ export function eventForm() {
             this.timezone = zone;
             this.$refs.found.innerHTML = "";
             this.$refs.place.value = "";
+            this.looksFor = null;
         },
 
         async reload() {

@@ -1,7 +1,7 @@
 // Points of the plan as the script moves them: properties that hold for any, tried on many.
 import assert from "node:assert/strict";
 import { test } from "node:test";
-import { metres, middleOf, nearestOn, niceLength, round, withCorner } from "../../resources/js/plan/shapes.js";
+import { metres, middleOf, nearestOn, niceLength, round, shiftInto, withCorner } from "../../resources/js/plan/shapes.js";
 
 /** The same numbers every time (Park & Miller, Communications of the ACM 31 (1988) 1192). */
 function numbers(seed) {
@@ -60,5 +60,19 @@ test("the middle, rounding and lengths of a scale bar", () => {
         const bar = niceLength(most);
         assert.ok(bar <= most && bar > most / 2.5 - 1e-9, `${bar} of ${most}`);
         assert.ok([1, 2, 5].includes(Math.round(bar / 10 ** Math.floor(Math.log10(bar) + 1e-9))));
+    }
+});
+
+test("a label is moved into the plan as far as it sticks out, and not from elsewhere", () => {
+    const frame = { left: 10, right: 100 };
+    for (const [left, right, shift] of [
+        [20, 60, 0],
+        [-5, 35, 15],
+        [80, 120, -20],
+        [10, 100, 0],
+        [-40, -1, 0],
+        [101, 140, 0],
+    ]) {
+        assert.equal(shiftInto({ left, right }, frame), shift);
     }
 });

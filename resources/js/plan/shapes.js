@@ -48,3 +48,9 @@ export function middleOf(points) {
         y: points.reduce((sum, p) => sum + p.y, 0) / points.length,
     };
 }
+
+/** How far a box has to move sideways to lie within a frame; one that is wholly outside stays there. */
+export function shiftInto(box, frame) {
+    if (box.right < frame.left || box.left > frame.right) return 0;
+    return Math.max(0, frame.left - box.left) || Math.min(0, frame.right - box.right);
+}

@@ -1,4 +1,4 @@
-import { metres, middleOf, niceLength, set } from "./shapes.js";
+import { metres, middleOf, niceLength, set, shiftInto } from "./shapes.js";
 
 const LETTER_PX = 13;
 const BAR_PX = 110;
@@ -53,13 +53,18 @@ export function sheet() {
             this.uncrowd();
         },
 
-        /** Of labels that lie on each other at this size the one that matters less is left out. */
+        /** Labels are held within the plan; of those that lie on each other at this size the one that matters less is left out. */
         uncrowd() {
             const labels = new Set(LABELS.flatMap((which) => [...this.part("drawn").querySelectorAll(which)]));
+            labels.forEach((label) => label.removeAttribute("dx"));
             // All are measured before one is changed, so that the browser lays them out once.
+            const frame = this.part("plan").getBoundingClientRect();
             const boxes = [...labels].map((label) => [label, label.getBoundingClientRect()]);
             const taken = [];
-            boxes.forEach(([label, box]) => {
+            boxes.forEach(([label, { left, right, top, bottom, height }]) => {
+                const shift = shiftInto({ left, right }, frame);
+                if (shift !== 0) set(label, { dx: shift * this.metresPerPx() });
+                const box = { left: left + shift, right: right + shift, top, bottom, height };
                 const isFree = taken.every(
                     (other) =>
                         box.right < other.left ||

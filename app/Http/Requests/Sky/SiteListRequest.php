@@ -63,6 +63,6 @@ final class SiteListRequest extends FormRequest
 
         return $this->filled('name')
             ? $this->string('name')->toString()
-            : mb_substr($file instanceof UploadedFile ? $file->getClientOriginalName() : __('Sites'), 0, 120);
+            : mb_substr($file instanceof UploadedFile ? pathinfo($file->getClientOriginalName(), PATHINFO_FILENAME) : __('Sites'), 0, 120);
     }
 }
