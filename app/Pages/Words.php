@@ -9,6 +9,9 @@ use DateTimeImmutable;
 /** Numbers as people read them: rounded once, with their unit. */
 final class Words
 {
+    /** How near to 1 the magnitude is computed at C2 and C3. */
+    private const MAGNITUDE_AT_CONTACT = 1e-5;
+
     /** "2 min 53 s", "48 s". */
     public static function duration(float $seconds): string
     {
@@ -39,6 +42,14 @@ final class Words
     public static function percent(float $fraction): string
     {
         return $fraction >= 1 ? '100' : number_format(min(99.9, $fraction * 100), 1);
+    }
+
+    /** Share of the Sun's diameter: what falls short of all of it by more than a contact is computed to is never called 1. */
+    public static function magnitude(float $magnitude, int $decimals = 3): string
+    {
+        $isAll = $magnitude >= 1 - self::MAGNITUDE_AT_CONTACT;
+
+        return number_format($isAll ? $magnitude : min(1 - 0.1 ** $decimals, $magnitude), $decimals);
     }
 
     /** "4 300": two significant digits, for what is known no better. */

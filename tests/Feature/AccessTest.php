@@ -7,9 +7,12 @@ namespace Tests\Feature;
 use App\Models\Lot;
 use App\Models\Role;
 use App\Models\User;
+use Illuminate\Database\Eloquent\Model;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Routing\Route;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route as Routes;
+use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -40,18 +43,62 @@ final class AccessTest extends TestCase
 
     public function testStrangersAreSentToSignIn(): void
     {
-        foreach ($this->pagesOfARichEvent(User::factory()->create()) as $page) {
-            $this->get($page)->assertRedirect(route('sign-in'));
+        foreach ($this->addresses($this->richEvent($this->member())) as [$method, $address]) {
+            $this->call($method, $address)->assertRedirect(route('sign-in'));
         }
     }
 
+    /** Whatever is asked of another's records, by page, form or removal: nobody learns that they exist, and nothing changes. */
     public function testAnotherOrganisationsRecordsAreNotFound(): void
     {
-        $pages = $this->pagesOfARichEvent(User::factory()->create());
+        $records = $this->richEvent($this->member());
+        $before = $this->contents();
         $this->actingAs($this->member());
-        foreach ($pages as $page) {
-            $this->get($page)->assertNotFound();
+        foreach ($this->addresses($records) as [$method, $address]) {
+            self::assertSame(404, $this->call($method, $address)->getStatusCode(), "{$method} {$address}");
         }
+        self::assertEquals($before, $this->contents());
+    }
+
+    /** What belongs to one event is not found under another, not even one's own. */
+    public function testARecordIsFoundUnderItsOwnEventOnly(): void
+    {
+        $user = $this->member();
+        $records = $this->richEvent($user);
+        $before = $this->contents();
+        $records['event'] = $this->eventOf($user, ['title' => 'The other']);
+        $this->actingAs($user);
+        $asked = 0;
+        foreach ($this->addresses($records) as [$method, $address, $parameters]) {
+            // Glasses are the organisation's, at every event.
+            if (array_intersect($parameters, ['viewer', 'siteList', 'positionReading']) !== []) {
+                self::assertSame(404, $this->call($method, $address)->getStatusCode(), "{$method} {$address}");
+                ++$asked;
+            }
+        }
+        self::assertGreaterThan(8, $asked);
+        self::assertEquals($before, array_map(static fn(array $rows): array => array_values(array_filter($rows, static fn(object $row): bool => ($row->title ?? '') !== 'The other')), $this->contents()));
+    }
+
+    /** A helper looks; of what would change something everything is forbidden, and nothing changes. */
+    public function testAHelperChangesNothing(): void
+    {
+        $helper = $this->member(Role::Helper);
+        $records = $this->richEvent($this->member(Role::Organiser, $helper->organisation));
+        $before = $this->contents();
+        $this->actingAs($helper);
+        $asked = 0;
+        foreach ($this->addresses($records) as [$method, $address]) {
+            $status = $this->call($method, $address)->getStatusCode();
+            if ($method === 'GET') {
+                self::assertLessThan(500, $status, $address);
+            } else {
+                self::assertSame(403, $status, "{$method} {$address}");
+                ++$asked;
+            }
+        }
+        self::assertGreaterThan(15, $asked);
+        self::assertEquals($before, $this->contents());
     }
 
     public function testALotOfAnotherOrganisationIsNotFoundUnderOnesOwnEvent(): void
@@ -144,32 +191,55 @@ final class AccessTest extends TestCase
         }
     }
 
-    /** @return list<string> */
-    private function pagesOfARichEvent(User $owner): array
+    /**
+     * An event with one record of every kind that an address may name.
+     *
+     * @return array<string, Model>
+     */
+    private function richEvent(User $owner): array
     {
         $event = $this->eventOf($owner);
         $lot = Lot::factory()->create(['organisation_id' => $owner->organisation_id]);
-        $viewer = $event->viewers()->create(['name' => 'Box', 'distance_mm' => 300, 'hole_mm' => 0.6, 'screen_side' => 'front']);
+        $list = $event->siteLists()->create(['name' => 'Schools', 'size' => 1]);
 
         return [
-            route('sky.show', $event),
-            route('events.edit', $event),
-            route('site.show', $event),
-            route('site.look', $event),
-            route('site.doorway', $event),
-            route('site.mirror', $event),
-            route('site.shadows', $event),
-            route('site.files', $event),
-            route('site.geojson', $event),
-            route('site.position.show', [$event, $event->positionReadings()->create(['seconds' => 60])]),
-            route('eyewear.index', $event),
-            route('eyewear.create', $event),
-            route('eyewear.show', [$event, $lot]),
-            route('eyewear.edit', [$event, $lot]),
-            route('viewers.index', $event),
-            route('viewers.create', $event),
-            route('viewers.show', [$event, $viewer]),
-            route('viewers.preview', [$event, 'distance_mm' => 300, 'hole_mm' => 1, 'screen_side' => 'front']),
+            'event' => $event,
+            'lot' => $lot,
+            'pairCheck' => $lot->pairChecks()->create(['uuid' => Str::uuid()->toString(), 'tag' => 1, 'faults' => [], 'level' => 'yes', 'checked_by' => $owner->id, 'checked_at' => now()]),
+            'viewer' => $event->viewers()->create(['name' => 'Box', 'distance_mm' => 300, 'hole_mm' => 0.6, 'screen_side' => 'front']),
+            'siteList' => $list,
+            'site' => $list->sites()->create(['position' => 1, 'name' => 'School', 'lat' => 36.5, 'lon' => -6.3, 'height_m' => 0]),
+            'positionReading' => $event->positionReadings()->create(['seconds' => 60]),
         ];
+    }
+
+    /**
+     * Every address under an event there is, from the table of routes.
+     *
+     * @param array<string, Model> $records
+     *
+     * @return list<array{string, string, list<string>}> method, address, what it names
+     */
+    private function addresses(array $records): array
+    {
+        $addresses = [];
+        foreach (Routes::getRoutes()->getRoutes() as $route) {
+            $names = array_values(array_filter($route->parameterNames(), is_string(...)));
+            if (in_array('event', $names, true)) {
+                self::assertSame([], array_diff($names, array_keys($records)), $route->uri() . ' names something else');
+                $addresses[] = [$route->methods()[0], route((string) $route->getName(), array_intersect_key($records, array_flip($names))), $names];
+            }
+        }
+        self::assertGreaterThan(40, count($addresses));
+
+        return $addresses;
+    }
+
+    /** @return array<string, list<object>> every row of what people enter */
+    private function contents(): array
+    {
+        $tables = ['events', 'lots', 'pair_checks', 'viewers', 'site_lists', 'sites', 'position_readings', 'plan_revisions', 'jobs'];
+
+        return array_combine($tables, array_map(static fn(string $table): array => array_values(DB::table($table)->orderBy('id')->get()->map(static fn(object $row): object => (object) (array) $row)->all()), $tables));
     }
 }

@@ -15,6 +15,12 @@ final class WordsTest extends TestCase
         self::assertSame(['0.0', '12.3', '99.9', '99.9', '100'], array_map(Words::percent(...), [0.0, 0.1234, 0.9994, 0.999999, 1.0]));
     }
 
+    public function testADiameterThatIsNotAllIsNeverCalledOne(): void
+    {
+        self::assertSame(['0.939', '0.999', '0.999', '1.000', '1.000', '1.008'], array_map(Words::magnitude(...), [0.9387, 0.9996, 0.99998, 0.9999999, 1.0, 1.0081]));
+        self::assertSame(['0.99', '1.00'], [Words::magnitude(0.997, 2), Words::magnitude(1.0, 2)]);
+    }
+
     public function testLengthsAreRoundedOnce(): void
     {
         self::assertSame(['0 s', '59 s', '1 min 0 s', '2 min 53 s', '6 min 23 s'], array_map(Words::duration(...), [0.2, 59.4, 59.6, 173.05, 382.5]));

@@ -49,7 +49,7 @@ final readonly class ContactRow
             Words::degrees($view->altitudeDeg()),
             Words::direction($view->azimuthDeg()),
             __(Compass::nearest($view->azimuthDeg())->value),
-            number_format($view->magnitude(), 3),
+            Words::magnitude($view->magnitude()),
             Words::percent($view->obscuration()),
             $view->isSunUp(),
             '±' . (int) ceil($doubt->seconds()) . ' s',

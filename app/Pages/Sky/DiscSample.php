@@ -64,7 +64,7 @@ final readonly class DiscSample implements JsonSerializable
             'alt' => round($this->altitudeDeg, 1),
             'az' => round($this->azimuthDeg, 1),
             'c' => $this->compass,
-            'm' => round($this->magnitude, 3),
+            'm' => (float) Words::magnitude($this->magnitude),
             'o' => round($this->obscuration, 6),
             'up' => $this->isUp,
             's' => $this->second,

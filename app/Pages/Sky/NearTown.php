@@ -18,7 +18,7 @@ final readonly class NearTown
 
     private function __construct(
         private ?Place $town,
-        private float $km,
+        public float $km,
         private float $bearingDeg,
     ) {}
 

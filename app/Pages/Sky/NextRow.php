@@ -53,7 +53,7 @@ final readonly class NextRow
             $clock->minuteAndZone($best->time()),
             $best->obscuration(),
             Words::percent($best->obscuration()),
-            number_format($best->magnitude(), 2),
+            Words::magnitude($best->magnitude(), 2),
             self::during($c),
             Words::degrees($best->altitudeDeg(), 0),
             __(Compass::nearest($best->azimuthDeg())->value),

@@ -18,6 +18,9 @@ final readonly class PlaceFit
 {
     /** A name or a height may be kept that far from where it was. */
     private const SAME_PLACE_KM = 50.0;
+    /** A border is near when a town beyond it is nearer than this, or not much farther than the nearest one. */
+    private const BORDER_KM = 30.0;
+    private const BORDER_SHARE = 2.0;
     /** Where no town is near: a zone's offset may differ from the Sun's by this much. */
     private const SEA_HOURS = 2.0;
     private const DEG_PER_HOUR = 15.0;
@@ -64,7 +67,7 @@ final readonly class PlaceFit
             return $zone->getName() === 'UTC' || abs($offset / 3600 - $lon / self::DEG_PER_HOUR) <= self::SEA_HOURS;
         }
         // Near a border either side's clock may be kept.
-        $zones = [$near->timezone(), ...$places->zonesAround($lat, $lon)];
+        $zones = [$near->timezone(), ...$places->zonesWithin(max(self::BORDER_KM, self::BORDER_SHARE * $near->km), $lat, $lon)];
 
         return array_filter($zones, static fn(string $there): bool => (new DateTimeZone($there))->getOffset($moment) === $offset) !== [];
     }

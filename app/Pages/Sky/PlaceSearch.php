@@ -26,6 +26,8 @@ final class PlaceSearch
     /** Degrees around a point in which its nearest town is sought, wider and wider. */
     private const REACHES = [1, 3, 10];
     private const FARTHEST_KM = 1000.0;
+    /** Half the chord through the Earth, squared: it grows with the way over it. */
+    private const HAVERSINE = '(sin(radians(lat - ?) / 2) ^ 2 + cos(radians(lat)) * ? * sin(radians(lon - ?) / 2) ^ 2)';
     /** A place as near as this counts as near; half as far again as large weighs the same (own judgement). */
     private const NEAR_KM = 100.0;
     private const NEARNESS = 0.7;
@@ -66,23 +68,31 @@ final class PlaceSearch
     /** The town nearest to a point, none within 1 000 km in the middle of an ocean. */
     public function around(float $lat, float $lon): NearTown
     {
+        $near = NearTown::of($lat, $lon, null);
         foreach (self::REACHES as $reach) {
-            $place = $this->inBox($lat, $lon, $reach)
-                // The chord through the Earth grows with the way over it.
-                ->orderByRaw('sin(radians(lat - ?) / 2) ^ 2 + cos(radians(lat)) * ? * sin(radians(lon - ?) / 2) ^ 2', [$lat, cos(deg2rad($lat)), $lon])
-                ->first();
-            if ($place !== null && Globe::distanceKm($lat, $lon, $place->lat, $place->lon) <= self::FARTHEST_KM) {
-                return NearTown::of($lat, $lon, $place);
+            $place = $this->inBox($lat, $lon, $reach)->orderByRaw(self::HAVERSINE, self::haversineOf($lat, $lon))->first();
+            $near = NearTown::of($lat, $lon, $place);
+            // One that lies farther than the box reaches may not be the nearest.
+            if ($near->km <= $reach * Globe::KM_PER_DEGREE) {
+                break;
             }
         }
 
-        return NearTown::of($lat, $lon, null);
+        return $near->km <= self::FARTHEST_KM ? $near : NearTown::of($lat, $lon, null);
     }
 
-    /** @return list<string> time zones of the towns within a degree or so */
-    public function zonesAround(float $lat, float $lon): array
+    /** @return list<string> time zones of the towns within so many kilometres */
+    public function zonesWithin(float $km, float $lat, float $lon): array
     {
-        return array_values($this->inBox($lat, $lon, self::REACHES[0])->distinct()->get('timezone')->map(static fn(Place $place): string => $place->timezone)->all());
+        return array_values($this->inBox($lat, $lon, (int) ceil($km / Globe::KM_PER_DEGREE))
+            ->whereRaw(self::HAVERSINE . ' <= ?', [...self::haversineOf($lat, $lon), sin($km / Globe::RADIUS_KM / 2) ** 2])
+            ->distinct()->get('timezone')->map(static fn(Place $place): string => $place->timezone)->all());
+    }
+
+    /** @return array{float, float, float} */
+    private static function haversineOf(float $lat, float $lon): array
+    {
+        return [$lat, cos(deg2rad($lat)), $lon];
     }
 
     /** @return Builder<Place> */

@@ -65,7 +65,7 @@ final readonly class SkyAnswer
             'time' => $here->clock->second($v->time()),
             'altitude' => Words::degrees($v->altitudeDeg(), 0),
             'compass' => __(Compass::nearest($v->azimuthDeg())->value),
-            'magnitude' => number_format($v->magnitude(), 3),
+            'magnitude' => Words::magnitude($v->magnitude()),
             'percent' => Words::percent($v->obscuration()),
         ];
 

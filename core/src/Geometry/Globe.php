@@ -8,6 +8,7 @@ namespace KeenShadow\Core\Geometry;
 final class Globe
 {
     public const RADIUS_KM = 6371.0;
+    public const KM_PER_DEGREE = self::RADIUS_KM * M_PI / 180;
 
     /** Great-circle distance (haversine). */
     public static function distanceKm(float $lat1, float $lon1, float $lat2, float $lon2): float

@@ -45,7 +45,7 @@ final readonly class TimeDoubt
     public static function ofContacts(SolarEclipse $eclipse, Observer $observer, array $contacts): array
     {
         $deltaT = $contacts[0]->view->deltaT;
-        $degrees = self::POSITION_M / 1000 / Globe::RADIUS_KM * 180 / M_PI;
+        $degrees = self::POSITION_M / 1000 / Globe::KM_PER_DEGREE;
         $east = $degrees / max(0.01, cos($observer->latRad));
         $solve = static fn(Observer $o, DeltaT $d): LocalCircumstances => $eclipse->circumstances($o, $d, $contacts[0]->view->hours);
         $clock = $northward = $eastward = [];
