@@ -13,11 +13,11 @@ test("a checker works through pairs by key on a phone and takes one back", async
     await page.keyboard.press("9");
     await expect(page.getByRole("checkbox", { name: /dirt/ })).toBeChecked();
     await page.keyboard.press("Enter");
-    await expect(page.getByRole("row", { name: /^37 Hold dirt/ })).toBeVisible();
+    await expect(page.getByRole("row", { name: /37 Hold .*dirt/ })).toBeVisible();
     await expect(page.getByLabel("Tag", { exact: true })).toHaveValue("38");
 
     await page.getByRole("button", { name: "Take back tag 37" }).click();
-    await expect(page.getByRole("row", { name: /^37 taken back/ })).toBeVisible();
+    await expect(page.getByRole("row", { name: /37 taken back/ })).toBeVisible();
     await expectAccessible(page);
 });
 

@@ -8,6 +8,7 @@ use App\Pages\Sky\DiscSample;
 use App\Pages\Sky\LocalEclipse;
 use DateTimeImmutable;
 use KeenShadow\Core\Site\Hiding;
+use KeenShadow\Core\Sky\Contact;
 use KeenShadow\Core\Sky\ContactName;
 
 /**
@@ -102,6 +103,8 @@ final readonly class ShadowRibbon
     private static function contacts(LocalEclipse $here, callable $percent): array
     {
         $c = $here->circumstances;
+        $read = static fn(Contact $contact): string => $contact->view->isSunUp() ? $here->clock->second($contact->time()) : __('Sun down');
+        $end = $c->contact(ContactName::C3);
         $marks = [];
         foreach ([ContactName::C1, ContactName::C2, ContactName::Maximum, ContactName::C3, ContactName::C4] as $name) {
             $contact = $c->contact($name);
@@ -110,10 +113,12 @@ final readonly class ShadowRibbon
             if ($contact === null || !$shown) {
                 continue;
             }
-            $end = $c->contact(ContactName::C3);
-            $marks[] = $name === ContactName::C2 && $end !== null
-                ? new RibbonMark($percent($c->deepest->time()), 'C2', $here->clock->second($contact->time()), $contact->view->isSunUp(), 'C3', $here->clock->second($end->time()))
-                : new RibbonMark($percent($contact->time()), $name === ContactName::Maximum ? __('Max') : $name->value, $here->clock->second($contact->time()), $contact->view->isSunUp());
+            if ($name !== ContactName::C2 || $end === null) {
+                $marks[] = new RibbonMark($percent($contact->time()), $name === ContactName::Maximum ? __('Max') : $name->value, $read($contact));
+                continue;
+            }
+            $isSeen = $contact->view->isSunUp() || $end->view->isSunUp();
+            $marks[] = new RibbonMark($percent($c->deepest->time()), $isSeen ? 'C2' : 'C2, C3', $read($contact), $isSeen ? 'C3' : '', $isSeen ? $read($end) : '');
         }
 
         return $marks;
@@ -132,7 +137,7 @@ final readonly class ShadowRibbon
         for (; $hour < $end; $hour = $hour->modify('+1 hour')) {
             // A label nearer to an end would be cut off.
             if ($percent($hour) > self::LABEL_ROOM_PERCENT && $percent($hour) < 100 - self::LABEL_ROOM_PERCENT) {
-                $marks[] = new RibbonMark($percent($hour), $hour->format('H:i'), '', true);
+                $marks[] = new RibbonMark($percent($hour), $hour->format('H:i'), '');
             }
         }
 
@@ -149,7 +154,7 @@ final readonly class ShadowRibbon
         $marks = [];
         foreach ($here->crossings as $crossing) {
             if ($crossing->time > $begin && $crossing->time < $end) {
-                $marks[] = new RibbonMark($percent($crossing->time), $crossing->isRise ? __('Sunrise') : __('Sunset'), $here->clock->minute($crossing->time), $crossing->isRise);
+                $marks[] = new RibbonMark($percent($crossing->time), $crossing->isRise ? __('Sunrise') : __('Sunset'), $here->clock->minute($crossing->time));
             }
         }
 

@@ -73,11 +73,10 @@ export function skyDisc() {
 
         place() {
             const s = this.current();
+            // The disc stands on the horizon while its middle is a little below.
+            const words = s.alt < 0 ? this.$root.dataset.rim : this.$root.dataset.place;
             return s.up
-                ? this.$root.dataset.place
-                      .replace(":alt", s.alt.toFixed(1))
-                      .replace(":az", s.az.toFixed(1))
-                      .replace(":compass", s.c)
+                ? words.replace(":alt", s.alt.toFixed(1)).replace(":az", s.az.toFixed(1)).replace(":compass", s.c)
                 : this.$root.dataset.down;
         },
 

@@ -7,6 +7,7 @@ const SAMPLES = [
     { s: 0, t: "19:43:29", n: "C1", x: 1.2, y: -0.4, r: 1.01, o: 0, m: 0, up: true, alt: 17.2, az: 276.4, c: "west", f: false },
     { s: 1500, t: "20:08:29", n: "", x: 0.5, y: 0.1, r: 1.01, o: 0.99996, m: 0.999, up: true, alt: 12.1, az: 280.0, c: "west", f: false },
     { s: 3336, t: "20:39:05", n: "Max", x: 0, y: 0, r: 1.01, o: 1, m: 1.004, up: true, alt: 6.9, az: 284.7, c: "west", f: true },
+    { s: 6000, t: "21:23:29", n: "", x: -0.9, y: 0.2, r: 1.01, o: 0.1, m: 0.15, up: true, alt: -0.7, az: 290.5, c: "west", f: false },
     { s: 6672, t: "21:31:00", n: "C4", x: -1.2, y: 0.3, r: 1.01, o: 0, m: 0, up: false, alt: -2.4, az: 292, c: "west", f: false },
 ]; // prettier-ignore
 
@@ -23,6 +24,7 @@ function disc() {
     const dataset = {
         covered: ":area % of the area, :diameter of the diameter",
         place: "Sun :alt up, :az :compass",
+        rim: "Sun on the horizon, :az :compass",
         down: "below the horizon",
         on: "filters stay on",
         off: "filters may come off",
@@ -54,7 +56,8 @@ test("what is not all is not called all, by number or by corona; only the server
     );
     assert.equal(refs.corona.set.visibility, "hidden");
     assert.match(show(2), /100 % of the area.*filters may come off$/);
-    assert.match(show(3), /below the horizon, filters stay on$/);
+    assert.match(show(3), /Sun on the horizon, 290.5 west, filters stay on$/);
+    assert.match(show(4), /below the horizon, filters stay on$/);
 });
 
 test("up on the sky is up on the page, and the ribbon's cursor stands where the moment lies on it", () => {
@@ -73,7 +76,7 @@ test("a contact's button leads to its sample, and a view turns the words along w
     const { page, refs } = disc();
     page.jump({ currentTarget: { dataset: { contact: "C4" } } });
     assert.equal(page.title(), "21:31:00  C4");
-    assert.equal(refs.slider.value, 3);
+    assert.equal(refs.slider.value, 4);
     page.turn({ target: { selectedOptions: [{ value: "-1 1", dataset: { up: "as in a mirror" } }] } });
     assert.equal(refs.view.set.transform, "scale(-1 1)");
     assert.equal(page.up(), "as in a mirror");

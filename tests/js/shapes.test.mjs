@@ -1,7 +1,15 @@
 // Points of the plan as the script moves them: properties that hold for any, tried on many.
 import assert from "node:assert/strict";
 import { test } from "node:test";
-import { metres, middleOf, nearestOn, niceLength, round, shiftInto, withCorner } from "../../resources/js/plan/shapes.js";
+import {
+    metres,
+    middleOf,
+    nearestOn,
+    niceLength,
+    round,
+    shiftInto,
+    withCorner,
+} from "../../resources/js/plan/shapes.js";
 
 /** The same numbers every time (Park & Miller, Communications of the ACM 31 (1988) 1192). */
 function numbers(seed) {

@@ -22,6 +22,10 @@
             <rect class="ribbon-hidden" x="{{ $hidden['x'] }}%" y="66" width="{{ $hidden['width'] }}%" height="12"><title>{{ __('hidden by :what', ['what' => $hidden['by']]) }}</title></rect>
             <svg class="ribbon-by" x="{{ $hidden['x'] }}%" y="66" width="{{ $hidden['width'] }}%" height="12"><text x="5" y="10">{{ $hidden['by'] }}</text></svg>
         @endforeach
+        @foreach ($ribbon->crossings as $mark)
+            <line class="ribbon-tick" x1="{{ $mark->xPercent }}%" x2="{{ $mark->xPercent }}%" y1="30" y2="102"/>
+            <text class="ribbon-label" x="{{ $mark->xPercent }}%" y="115" text-anchor="middle"><tspan font-weight="700">{{ $mark->label }}</tspan> {{ $mark->time }}</text>
+        @endforeach
         @foreach ($ribbon->hours as $hour)
             <line class="ribbon-tick is-hour" x1="{{ $hour->xPercent }}%" x2="{{ $hour->xPercent }}%" y1="78" y2="84"/>
             <text class="ribbon-hour" x="{{ $hour->xPercent }}%" y="97" text-anchor="middle">{{ $hour->label }}</text>
@@ -33,11 +37,7 @@
         @endforeach
         @foreach ($ribbon->contacts as $mark)
             <line class="ribbon-tick" x1="{{ $mark->xPercent }}%" x2="{{ $mark->xPercent }}%" y1="24" y2="36"/>
-            <text class="ribbon-label" x="{{ $mark->xPercent }}%" y="19" text-anchor="middle"><tspan font-weight="700">{{ $mark->label }}</tspan> {{ $mark->isUp ? $mark->time : __('Sun down') }}@if ($mark->until !== '' && $mark->isUp)<tspan class="ribbon-until"> {{ __('to') }} <tspan font-weight="700">{{ $mark->until }}</tspan> {{ $mark->untilTime }}</tspan>@endif</text>
-        @endforeach
-        @foreach ($ribbon->crossings as $mark)
-            <line class="ribbon-tick" x1="{{ $mark->xPercent }}%" x2="{{ $mark->xPercent }}%" y1="30" y2="102"/>
-            <text class="ribbon-label" x="{{ $mark->xPercent }}%" y="115" text-anchor="middle"><tspan font-weight="700">{{ $mark->label }}</tspan> {{ $mark->time }}</text>
+            <text class="ribbon-label" x="{{ $mark->xPercent }}%" y="19" text-anchor="middle"><tspan font-weight="700">{{ $mark->label }}</tspan> {{ $mark->time }}@if ($mark->until !== '')<tspan class="ribbon-until"> {{ __('to') }} <tspan font-weight="700">{{ $mark->until }}</tspan> {{ $mark->untilTime }}</tspan>@endif</text>
         @endforeach
         @if ($ribbon->nowPercent !== null)
             <line class="ribbon-now" x1="{{ $ribbon->nowPercent }}%" x2="{{ $ribbon->nowPercent }}%" y1="26" y2="82"><title>{{ __('now') }}</title></line>

@@ -44,7 +44,7 @@
         <p class="note">{{ __('None yet. Every pair is looked over, never a sample.') }}</p>
     @else
         <div class="scrolls">
-            <table class="table align-middle">
+            <table class="table stacks align-middle">
                 <thead>
                     <tr>
                         <th scope="col" class="is-number">{{ __('Tag') }}</th>
@@ -56,7 +56,7 @@
                 <tbody>
                     @foreach ($page->latest as $check)
                         <tr @class(['is-down' => $page->isSuperseded($check)])>
-                            <td class="is-number">{{ $check->tag }}</td>
+                            <td class="is-number" data-label="{{ __('Tag') }}">{{ $check->tag }}</td>
                             <td>
                                 @if ($check->level === App\Models\PairCheck::VOID)
                                     {{ __('taken back') }}
@@ -64,7 +64,7 @@
                                     <x-verdict-tag :subject="Subject::Pair" :level="Level::from($check->level)" />
                                 @endif
                             </td>
-                            <td>
+                            <td data-label="{{ __('Found, by whom') }}">
                                 {{ $check->faults->map(fn ($fault) => __(FaultWords::short($fault)))->implode(', ') ?: '–' }}
                                 <span class="meaning">{{ $check->checker->name }}, <time datetime="{{ $check->checked_at->toIso8601ZuluString() }}">{{ $frame->here->local($check->checked_at)->format('j M H:i') }}</time></span>
                             </td>

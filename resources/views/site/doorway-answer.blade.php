@@ -24,11 +24,11 @@
 </div>
 <h2 id="windows">{{ __('From when to when') }}</h2>
 <div class="scrolls" tabindex="0" role="region" aria-labelledby="windows">
-    <table class="table">
+    <table class="table stacks">
         <thead><tr><th scope="col">{{ __('Who') }}</th><th scope="col" class="is-number">{{ __('Eyes') }}</th><th scope="col">{{ __('Local time') }}</th></tr></thead>
         <tbody>
             @foreach ($page->windows as $window)
-                <tr><th scope="row">{{ $window['who'] }}</th><td class="is-number">{{ $window['eye'] }}</td><td>@foreach ($window['lines'] as $line)<span class="line">{{ $line }}</span>@endforeach</td></tr>
+                <tr><th scope="row">{{ $window['who'] }}</th><td class="is-number" data-label="{{ __('Eyes') }}">{{ $window['eye'] }}</td><td data-label="{{ __('Local time') }}">@foreach ($window['lines'] as $line)<span class="line">{{ $line }}</span>@endforeach</td></tr>
             @endforeach
         </tbody>
     </table>
@@ -90,11 +90,11 @@
 </section>
 <h2 id="facades">{{ __('Which wall faces the Sun') }}</h2>
 <div class="scrolls" tabindex="0" role="region" aria-labelledby="facades">
-    <table class="table">
+    <table class="table stacks">
         <thead><tr><th scope="col">{{ __('Opening or wall') }}</th><th scope="col">{{ __('Looks') }}</th><th scope="col">{{ __('While the eclipse lasts') }}</th></tr></thead>
         <tbody>
             @foreach ($page->facing as $facing)
-                <tr><th scope="row">{{ $facing['name'] }}</th><td>{{ $facing['looks'] }}</td><td>{{ $facing['sun'] }}</td></tr>
+                <tr><th scope="row">{{ $facing['name'] }}</th><td data-label="{{ __('Looks') }}">{{ $facing['looks'] }}</td><td data-label="{{ __('While the eclipse lasts') }}">{{ $facing['sun'] }}</td></tr>
             @endforeach
         </tbody>
     </table>

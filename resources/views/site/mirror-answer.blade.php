@@ -23,11 +23,11 @@
 </figure>
 <h2 id="settings">{{ __('Settings over the event') }}</h2>
 <div class="scrolls" tabindex="0" role="region" aria-labelledby="settings">
-    <table class="table">
+    <table class="table stacks">
         <thead><tr><th scope="col">{{ __('Local time') }}</th><th scope="col" class="is-number">{{ __('Turned to') }}</th><th scope="col" class="is-number">{{ __('Leaned back from upright') }}</th><th scope="col">{{ __('Spot walks in a minute') }}</th><th scope="col" class="is-number">{{ __('Aim again every') }}</th></tr></thead>
         <tbody>
             @foreach ($page->rows as $row)
-                <tr><th scope="row">{{ $row['time'] }}</th><td class="is-number">{{ $row['bearing'] }}</td><td class="is-number">{{ $row['tilt'] }}</td><td>{{ $row['walk'] }}</td><td class="is-number">{{ $row['again'] }}</td></tr>
+                <tr><th scope="row">{{ $row['time'] }}</th><td class="is-number" data-label="{{ __('Turned to') }}">{{ $row['bearing'] }}</td><td class="is-number" data-label="{{ __('Leaned back from upright') }}">{{ $row['tilt'] }}</td><td data-label="{{ __('Spot walks in a minute') }}">{{ $row['walk'] }}</td><td class="is-number" data-label="{{ __('Aim again every') }}">{{ $row['again'] }}</td></tr>
             @endforeach
         </tbody>
     </table>

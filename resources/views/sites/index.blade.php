@@ -20,14 +20,14 @@
 Colegio de la Marea;36,53;-6,29;10
 Instituto del Faro;36,62;-6,36;12</pre>
     @else
-        <table class="table">
+        <table class="table stacks">
             <thead><tr><th scope="col">{{ __('List') }}</th><th scope="col" class="is-number">{{ __('Sites') }}</th><th scope="col">{{ __('From') }}</th></tr></thead>
             <tbody>
                 @foreach ($lists as $list)
                     <tr>
                         <th scope="row"><a href="{{ route('sites.show', [$frame->event, $list]) }}">{{ $list->name }}</a></th>
-                        <td class="is-number">{{ $list->size }}</td>
-                        <td>{{ $frame->here->local($list->created_at)->format('j M Y H:i') }}</td>
+                        <td class="is-number" data-label="{{ __('Sites') }}">{{ $list->size }}</td>
+                        <td data-label="{{ __('From') }}">{{ $frame->here->local($list->created_at)->format('j M Y H:i') }}</td>
                     </tr>
                 @endforeach
             </tbody>

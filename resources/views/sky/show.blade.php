@@ -52,6 +52,7 @@
         <figure class="disc" x-data="skyDisc"
             data-covered="{{ __(':area % of the area, :diameter of the diameter covered') }}"
             data-place="{{ __('Sun :alt° up, azimuth :az° (:compass)') }}"
+            data-rim="{{ __('Sun on the horizon, azimuth :az° (:compass)') }}"
             data-down="{{ __('Sun below the horizon') }}"
             data-on="{{ __('filters on') }}" data-off="{{ __('totality: filters may come off') }}">
             <script type="application/json" id="disc-samples" nonce="{{ Vite::cspNonce() }}">@json($page->forDisc($frame->ribbon))</script>

@@ -12,6 +12,7 @@ use App\Pages\Sky\Eclipses;
 use App\Pages\Sky\LocalEclipse;
 use DateTimeImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use KeenShadow\Core\Sky\ContactName;
 use Tests\TestCase;
 
 /** The shadow ribbon against what it draws. */
@@ -54,8 +55,28 @@ final class RibbonTest extends TestCase
         self::assertSame([['x' => $ribbon->crossings[0]->xPercent, 'width' => round(100 - $ribbon->crossings[0]->xPercent, 3)]], $ribbon->nights);
         self::assertEqualsWithDelta($ribbon->contacts[1]->xPercent, $ribbon->nowPercent, 0.05, 'now is the maximum');
         self::assertSame(['C1', 'Max', 'C4'], array_map(static fn(RibbonMark $m): string => $m->label, $ribbon->contacts));
-        self::assertFalse($ribbon->contacts[2]->isUp);
+        self::assertSame('Sun down', $ribbon->contacts[2]->time);
         self::assertNull($this->ribbon('2026-08-12', '2026-08-13T12:00:00Z')->nowPercent);
+    }
+
+    /** Across the sunset end of the path of 2026: C2 and C3 up, C3 down, both down. Only what is up has a time. */
+    public function testATimeIsGivenForWhatIsUpOnly(): void
+    {
+        $seen = [];
+        foreach ([3.0, ...range(5.5, 8.0, 0.1), 9.0] as $lon) {
+            $event = Event::factory()->make(['eclipse_date' => '2026-08-12', 'organisation_id' => 1, 'lat' => 38.68 - 0.286 * ($lon - 5.40), 'lon' => $lon]);
+            $here = LocalEclipse::of($event, app(Eclipses::class));
+            $mark = ShadowRibbon::of($here, [], new DateTimeImmutable('2020-01-01'))->contacts[1];
+            $isUp = array_map(static fn(ContactName $name): bool => $here->circumstances->contact($name)?->view->isSunUp() ?? self::fail("no totality at {$lon}°"), [ContactName::C2, ContactName::C3]);
+            $time = '\d\d:\d\d:\d\d';
+            self::assertMatchesRegularExpression(match ($isUp) {
+                [true, true] => "/^C2 {$time} C3 {$time}$/",
+                [true, false] => "/^C2 {$time} C3 Sun down$/",
+                default => '/^C2, C3 Sun down *$/',
+            }, trim("{$mark->label} {$mark->time} {$mark->until} {$mark->untilTime}"), "{$lon}°");
+            $seen[json_encode($isUp)] = true;
+        }
+        self::assertCount(3, $seen);
     }
 
     public function testHoursAreRoundAndNeverCutOff(): void
