@@ -17,10 +17,13 @@ final class SiteColumns
         'height_m' => ['heightm', 'height', 'elevation', 'altitude', 'altitud', 'altura', 'elevacion', 'hauteur', 'hoehe', 'seehoehe', 'meereshoehe', 'elevacao', 'alt', 'ele'],
     ];
 
+    /** What may stand behind it in brackets; feet or radians are no such column, so that nobody's numbers are misread. */
+    private const UNITS = '/[(\[]\s*(°|deg|degrees?|grados?|grad|degrés?|graus?|decimal|wgs ?84|m|metres?|meters?|metros?|mètres?|meter|m ?s\.?n\.?m\.?|m a\.?s\.?l\.?|m ü\.? ?nn|m ü\.? ?m)\s*[)\]]/iu';
+
     /** The column's own name for a head such as "Latitude (°)" or "Höhe [m]"; what is no such word stays as it is. */
     public static function named(string $head): string
     {
-        $plain = (string) preg_replace('/[(\[].*?[)\]]/u', '', $head);
+        $plain = (string) preg_replace(self::UNITS, '', $head);
         $plain = Str::ascii(str_replace(['ä', 'ö', 'ü', 'Ä', 'Ö', 'Ü'], ['ae', 'oe', 'ue', 'ae', 'oe', 'ue'], $plain));
         $letters = (string) preg_replace('/[^a-z]/', '', strtolower($plain));
         foreach (self::WORDS as $column => $words) {

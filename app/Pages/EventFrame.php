@@ -33,8 +33,7 @@ final readonly class EventFrame
     {
         $here = LocalEclipse::of($event, $eclipses);
         $site = EventSite::of($event, $here);
-        $outlook = $site->plan->things === [] && $site->plan->horizon->points === [] ? null : $site->outlookFrom($site->mainPlace());
-
+        $outlook = $site->outlook();
         $left = self::pairsLeft($event);
         $viewers = $event->viewers()->count();
 

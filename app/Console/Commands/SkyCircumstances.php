@@ -66,6 +66,7 @@ final class SkyCircumstances extends TableCommand
         $eclipse = $this->eclipses[$date] ??= $this->search->onDate($date);
         $name = $row->text('name');
         $deltaT = $given === null ? null : DeltaT::given($given);
+        $c = $eclipse->circumstances($observer, $deltaT);
         // Filters go by the cautious Moon, whatever the radii that the times are wanted for.
         $cautious = $this->isCautious ? $eclipse : $this->cautious[$date] ??= (new EclipseSearch())->onDate($date);
 
@@ -73,8 +74,8 @@ final class SkyCircumstances extends TableCommand
             $name === '' ? null : $name,
             $date,
             $observer,
-            $eclipse->circumstances($observer, $deltaT),
-            Filters::of($cautious, $observer, $cautious->circumstances($observer, $deltaT)),
+            $c,
+            Filters::of($cautious, $observer, $this->isCautious ? $c : $cautious->circumstances($observer, $deltaT)),
         );
     }
 

@@ -74,7 +74,13 @@ final class EventSite
     /** What to do with filters where the people who watch stand. */
     public function filters(): Filters
     {
-        return $this->here->filters($this->plan->things === [] && $this->plan->horizon->points === [] ? [] : $this->outlookFrom($this->mainPlace())->goneUt);
+        return $this->here->filters($this->outlook()->goneUt ?? []);
+    }
+
+    /** The look from there; null while nothing is drawn. */
+    public function outlook(): ?SpotOutlook
+    {
+        return $this->plan->things === [] && $this->plan->horizon->points === [] ? null : $this->outlookFrom($this->mainPlace());
     }
 
     public function outlookFrom(Thing $place): SpotOutlook

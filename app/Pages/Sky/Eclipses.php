@@ -77,14 +77,16 @@ final readonly class Eclipses
     /** What the code and the gazetteer are at present: what an older code computed is not used. */
     private function version(): string
     {
-        $files = [];
-        foreach ([base_path('core/src/Sky'), base_path('core/src/Geometry'), app_path('Exports'), app_path('Pages/Sky'), database_path('data')] as $folder) {
-            foreach (File::files($folder) as $file) {
-                $files[] = $file->getPathname() . $file->getSize() . $file->getMTime();
+        return once(static function (): string {
+            $files = [];
+            foreach ([base_path('core/src/Sky'), base_path('core/src/Geometry'), app_path('Exports'), app_path('Pages/Sky'), database_path('data')] as $folder) {
+                foreach (File::files($folder) as $file) {
+                    $files[] = $file->getPathname() . $file->getSize() . $file->getMTime();
+                }
             }
-        }
 
-        return hash('sha256', implode("\n", $files));
+            return hash('sha256', implode("\n", $files));
+        });
     }
 
     /**

@@ -9,7 +9,6 @@ use App\Pages\Clock;
 use DateTimeImmutable;
 use DateTimeZone;
 use KeenShadow\Core\Rules\Filters;
-use KeenShadow\Core\Sky\ContactName;
 use KeenShadow\Core\Sky\Ephemeris;
 use KeenShadow\Core\Sky\HorizonCrossing;
 use KeenShadow\Core\Sky\LocalCircumstances;
@@ -51,11 +50,9 @@ final readonly class LocalEclipse
         $circumstances = $eclipse->circumstances($observer);
         $midnight = $circumstances->deepest->time()->setTimezone($zone)->setTime(0, 0);
         // An eclipse across local midnight: its sunrise or sunset may be on the other day.
-        $first = $circumstances->contact(ContactName::C1)?->time() ?? $midnight;
-        $last = $circumstances->contact(ContactName::C4)?->time() ?? $midnight;
-        $path = SunPath::over(min($midnight, $first), max($midnight->modify('+1 day'), $last), $observer, $eclipse->deltaT, $ephemeris);
+        $path = SunPath::over(min($midnight, $circumstances->first()->time()), max($midnight->modify('+1 day'), $circumstances->last()->time()), $observer, $eclipse->deltaT, $ephemeris);
 
-        return new self($eclipse, $observer, $circumstances, $path->crossings(), $zone, Clock::during($zone, $circumstances->contact(ContactName::C1)?->time() ?? $circumstances->deepest->time(), $circumstances->contact(ContactName::C4)?->time() ?? $circumstances->deepest->time()));
+        return new self($eclipse, $observer, $circumstances, $path->crossings(), $zone, Clock::during($zone, $circumstances->first()->time(), $circumstances->last()->time()));
     }
 
     /** The view at any instant near the eclipse. */
@@ -67,12 +64,12 @@ final readonly class LocalEclipse
 
     public function begins(): DateTimeImmutable
     {
-        return $this->circumstances->contact(ContactName::C1)?->time() ?? $this->circumstances->deepest->time();
+        return $this->circumstances->first()->time();
     }
 
     public function ends(): DateTimeImmutable
     {
-        return $this->circumstances->contact(ContactName::C4)?->time() ?? $this->circumstances->deepest->time();
+        return $this->circumstances->last()->time();
     }
 
     public function spanBegins(): DateTimeImmutable

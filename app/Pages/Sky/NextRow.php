@@ -8,7 +8,6 @@ use App\Pages\Clock;
 use App\Pages\Words;
 use KeenShadow\Core\Sky\Compass;
 use KeenShadow\Core\Sky\Ephemeris;
-use KeenShadow\Core\Sky\LocalCircumstances;
 use KeenShadow\Core\Sky\LocalKind;
 use KeenShadow\Core\Sky\SolarEclipse;
 
@@ -54,24 +53,10 @@ final readonly class NextRow
             $best->obscuration(),
             Words::percent($best->obscuration()),
             Words::magnitude($best->magnitude(), 2),
-            self::during($c),
+            LengthWords::of($c),
             Words::degrees($best->altitudeDeg(), 0),
             __(Compass::nearest($best->azimuthDeg())->value),
             $isCut,
         );
-    }
-
-    /** How long totality or the ring lasts, and what stands against seeing it. */
-    private static function during(LocalCircumstances $c): string
-    {
-        $duration = $c->durationSeconds();
-
-        return match (true) {
-            $duration === null => '',
-            $c->seenKind() !== $c->kind => __(':kind while the Sun is down', ['kind' => __($c->kind->value)]),
-            $c->isCentralPhaseCut() => __(':length, cut by the horizon', ['length' => Words::duration($duration)]),
-            $c->isNearEdgeOfPath() => __('perhaps :length: near the edge of the path', ['length' => Words::duration($duration)]),
-            default => Words::duration($duration),
-        };
     }
 }

@@ -34,7 +34,7 @@ final readonly class PathTown
             $lat,
             $lon,
             $begin === null ? '' : Clock::of($zone, $c->deepest->time())->secondAndZone($begin->time()) . ($begin->view->isSunUp() ? '' : ', ' . __('Sun down')),
-            Words::duration($c->durationSeconds() ?? 0.0),
+            LengthWords::of($c),
             Words::degrees($c->deepest->altitudeDeg(), 0),
             Words::about(Globe::distanceKm($from->observer->latDeg, $from->observer->lonDeg, $lat, $lon)),
         );

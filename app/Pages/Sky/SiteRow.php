@@ -42,7 +42,7 @@ final readonly class SiteRow
             return new self($site->id, $site->name, '', false, false, '…', '', array_fill(0, count(ContactName::cases()), $waiting), '…', '…', '…');
         }
         $c = $eclipse->circumstances($site->observer());
-        $clock = Clock::during(new DateTimeZone($site->timezone), $c->contact(ContactName::C1)?->time() ?? $c->deepest->time(), $c->contact(ContactName::C4)?->time() ?? $c->deepest->time());
+        $clock = Clock::during(new DateTimeZone($site->timezone), $c->first()->time(), $c->last()->time());
         $isNone = $c->kind === LocalKind::None;
 
         return new self(
@@ -56,7 +56,7 @@ final readonly class SiteRow
             $c->kind === LocalKind::Total ? FilterWords::brief(Filters::of($eclipse, $site->observer(), $c), $clock) : '',
             array_map(static fn(ContactName $name): array => self::contact($name, $c, $clock), ContactName::cases()),
             $isNone ? self::NOTHING : Words::percent($c->deepest->obscuration()) . ' %' . ($c->deepest->isSunUp() ? '' : ', ' . __('Sun down')),
-            $c->durationSeconds() === null ? self::NOTHING : Words::duration($c->durationSeconds()),
+            $c->durationSeconds() === null ? self::NOTHING : LengthWords::of($c),
             $isNone ? self::NOTHING : Words::degrees($c->deepest->altitudeDeg(), 0),
         );
     }

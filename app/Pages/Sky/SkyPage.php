@@ -24,6 +24,7 @@ final readonly class SkyPage
 {
     /**
      * @param list<ContactRow> $contacts
+     * @param array<string, TimeDoubt> $doubts by the contact's name; never empty
      * @param list<array{0: string, 1: string}> $daylight sunrise and sunset in words
      * @param list<DiscSample> $samples the disc from before C1 to after C4, minute by minute
      * @param list<string> $why
@@ -40,7 +41,7 @@ final readonly class SkyPage
         public array $daylight,
         public array $samples,
         public int $deepestSeen,
-        public TimeDoubt $doubt,
+        private array $doubts,
         private Filters $filters,
         public SkyCurves $curves,
         public array $why,
@@ -53,18 +54,19 @@ final readonly class SkyPage
         $c = $here->circumstances;
         $samples = self::samples($here, $filters);
         $seen = array_map(static fn(DiscSample $sample): float => $sample->isUp ? $sample->magnitude : -1.0, $samples);
-        $named = $c->contact(ContactName::C2) ?? $c->contact(ContactName::C1) ?? new Contact(ContactName::Maximum, $c->deepest);
+        $contacts = $c->contacts() === [] ? [new Contact(ContactName::Maximum, $c->deepest)] : $c->contacts();
+        $doubts = array_combine(array_map(static fn(Contact $contact): string => $contact->name->value, $contacts), TimeDoubt::ofContacts($here->eclipse, $here->observer, $contacts));
 
         return new self(
             $event,
             $here,
             SkyAnswer::of($here),
             FilterWords::caution($filters, $here->clock),
-            self::contacts($here),
+            array_map(static fn(Contact $contact): ContactRow => ContactRow::of($contact, $here, $doubts[$contact->name->value]), $c->contacts()),
             self::daylight($here),
             $samples,
             (int) array_search(max([-1.0, ...$seen]), $seen, true),
-            TimeDoubt::of($here->eclipse, $here->observer, $named),
+            $doubts,
             $filters,
             SkyCurves::of($here, $ribbon),
             WhyHere::sentences($here),
@@ -99,6 +101,7 @@ final readonly class SkyPage
         $e = $this->here->eclipse;
         $v = $this->here->circumstances->deepest;
         $radii = $e->elements->radii;
+        $doubt = $this->doubts[ContactName::C2->value] ?? $this->doubts[ContactName::C1->value] ?? $this->doubts[ContactName::Maximum->value];
 
         return [
             [__('Place'), Words::coordinates($this->event->lat, $this->event->lon, 4) . ', ' . $this->event->height_m . ' m'],
@@ -114,37 +117,23 @@ final readonly class SkyPage
             [__('Apparent size of the Sun'), number_format(2 * $v->sunSemidiameterDeg() * 60, 2) . '′'],
             [__('Moon over Sun'), number_format($v->diameterRatio(), 4)],
             [__('Uncertainty of the times'), __('±:dt s from ΔT, ±:limb s from the Moon\'s uneven limb, ±:clock s between UTC and UT1, ±:place s for :metres m of place', [
-                'dt' => number_format($this->doubt->deltaTSeconds, 1), 'limb' => number_format($this->doubt->limbSeconds, 0), 'clock' => number_format($this->doubt->clockSeconds, 1),
-                'place' => number_format($this->doubt->positionSeconds, 1), 'metres' => (string) (int) TimeDoubt::POSITION_M,
+                'dt' => number_format($doubt->deltaTSeconds, 1), 'limb' => number_format($doubt->limbSeconds, 0), 'clock' => number_format($doubt->clockSeconds, 1),
+                'place' => number_format($doubt->positionSeconds, 1), 'metres' => (string) (int) TimeDoubt::POSITION_M,
             ])],
         ];
-    }
-
-    /** @return list<ContactRow> */
-    private static function contacts(LocalEclipse $here): array
-    {
-        $contacts = $here->circumstances->contacts();
-
-        return $contacts === [] ? [] : array_map(
-            static fn(Contact $contact, TimeDoubt $doubt): ContactRow => ContactRow::of($contact, $here, $doubt),
-            $contacts,
-            TimeDoubt::ofContacts($here->eclipse, $here->observer, $contacts),
-        );
     }
 
     /** @return list<array{0: string, 1: string}> how the times for filters come from C2 and C3; nothing where they stay on */
     private function filterSums(): array
     {
-        $c = $this->here->circumstances;
-        $begin = $c->contact(ContactName::C2);
-        $end = $c->contact(ContactName::C3);
-        if ($begin === null || $end === null || !$this->filters->mayComeOff()) {
+        $early = $this->doubts[ContactName::C2->value] ?? null;
+        $late = $this->doubts[ContactName::C3->value] ?? null;
+        if ($early === null || $late === null || !$this->filters->mayComeOff()) {
             return [];
         }
-        $seconds = fn(Contact $contact): string => number_format(TimeDoubt::of($this->here->eclipse, $this->here->observer, $contact)->worstSeconds(), 1);
 
         return [[__('Filters off and on'), __('C2 + :early s, C3 − :late s − :hand s: the parts of the uncertainty below added up, and the time a hand needs', [
-            'early' => $seconds($begin), 'late' => $seconds($end), 'hand' => number_format(Filters::REACTION_SECONDS),
+            'early' => number_format($early->worstSeconds(), 1), 'late' => number_format($late->worstSeconds(), 1), 'hand' => number_format(Filters::REACTION_SECONDS),
         ])]];
     }
 

@@ -106,8 +106,7 @@ final readonly class Filters
         $reason = match (true) {
             !$isUpAtAll => FilterReason::BelowHorizon,
             $isNearEdge => FilterReason::NearEdge,
-            $whole === [] => FilterReason::TooShort,
-            $up === [] => FilterReason::BelowHorizon,
+            $up === [] => FilterReason::TooShort,
             $seen === [] => FilterReason::Hidden,
             default => FilterReason::Totality,
         };

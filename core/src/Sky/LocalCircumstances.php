@@ -35,6 +35,18 @@ final readonly class LocalCircumstances
         return array_values($this->contacts);
     }
 
+    /** Where the eclipse begins: C1; where there is none, the least distance. */
+    public function first(): View
+    {
+        return $this->contact(ContactName::C1)->view ?? $this->deepest;
+    }
+
+    /** Where it ends: C4; where there is none, the least distance. */
+    public function last(): View
+    {
+        return $this->contact(ContactName::C4)->view ?? $this->deepest;
+    }
+
     /** Length of totality or annularity in seconds, null outside the path. */
     public function durationSeconds(): ?float
     {

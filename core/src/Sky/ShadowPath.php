@@ -94,8 +94,6 @@ final readonly class ShadowPath
         $bearing = Globe::bearingDeg($before['latDeg'], $before['lonDeg'], $after['latDeg'], $after['lonDeg']);
         $solver = new LocalSolver($eclipse->elements);
         $centre = $solver->circumstances(Observer::at($lat, $lon), $eclipse->deltaT);
-        $left = self::toLimitKm($solver, $eclipse, $lat, $lon, $bearing - 90);
-        $right = self::toLimitKm($solver, $eclipse, $lat, $lon, $bearing + 90);
 
         return new PathPoint(
             JulianDate::toDateTime($eclipse->elements->julianDateTt($hours) - $eclipse->deltaT->seconds / 86400),
@@ -103,9 +101,7 @@ final readonly class ShadowPath
             $lon,
             $centre->deepest->altitudeDeg(),
             $centre->durationSeconds() ?? 0.0,
-            $left + $right,
-            Globe::travel($lat, $lon, $bearing - 90, $left),
-            Globe::travel($lat, $lon, $bearing + 90, $right),
+            self::toLimitKm($solver, $eclipse, $lat, $lon, $bearing - 90) + self::toLimitKm($solver, $eclipse, $lat, $lon, $bearing + 90),
         );
     }
 

@@ -94,7 +94,7 @@ final class FiltersTest extends TestCase
         yield 'total by night near the edge' => [LocalKind::Total, true, 120, [], [], FilterReason::BelowHorizon];
         yield 'total near the edge' => [LocalKind::Total, true, 120, $all, [], FilterReason::NearEdge];
         yield 'nine seconds' => [LocalKind::Total, false, 9, $all, [], FilterReason::TooShort];
-        yield 'up for five' => [LocalKind::Total, false, 120, [[50, 55]], [], FilterReason::BelowHorizon];
+        yield 'up for five' => [LocalKind::Total, false, 120, [[50, 55]], [], FilterReason::TooShort];
         yield 'behind the gym' => [LocalKind::Total, false, 120, $all, $all, FilterReason::Hidden];
         yield 'kind not known' => [null, false, 120, $all, [], FilterReason::Unknown];
         yield 'skyline not known' => [LocalKind::Total, false, 120, $all, null, FilterReason::Unknown];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Tests\Sky;
 
+use KeenShadow\Core\Sky\CentralArea;
 use KeenShadow\Core\Sky\EclipseSearch;
 use KeenShadow\Core\Sky\LocalKind;
 use KeenShadow\Core\Sky\MagnitudeMap;
@@ -43,18 +44,24 @@ final class ShadowPathTest extends TestCase
     public function testTheLimitsPartInsideFromOutside(string $date): void
     {
         $eclipse = (new EclipseSearch())->onDate($date);
-        foreach (array_slice(ShadowPath::of($eclipse)->points, 20, 80) as $point) {
-            foreach ([$point->leftLimit, $point->rightLimit] as $limit) {
+        $path = ShadowPath::of($eclipse);
+        $tried = 0;
+        foreach (CentralArea::of($eclipse)->limits as $line) {
+            foreach ($line as $limit) {
+                $point = $path->nearestTo(Observer::at($limit[1], $limit[0]));
+                self::assertNotNull($point);
                 $towards = static fn(float $part): LocalKind => $eclipse->circumstances(Observer::at(
-                    $limit[0] + $part * ($point->latDeg - $limit[0]),
-                    $limit[1] + $part * ($point->lonDeg - $limit[1]),
+                    $limit[1] + $part * ($point->latDeg - $limit[1]),
+                    $limit[0] + $part * ($point->lonDeg - $limit[0]),
                 ))->kind;
-                if (abs($limit[0]) < 75 && abs($point->lonDeg - $limit[1]) < 30) {
+                if (abs($limit[1]) < 75 && abs($point->lonDeg - $limit[0]) < 30) {
                     self::assertTrue($towards(0.02)->isCentral());
                     self::assertFalse($towards(-0.02)->isCentral());
+                    ++$tried;
                 }
             }
         }
+        self::assertGreaterThan(20, $tried);
     }
 
     /**

@@ -50,6 +50,10 @@ final class CautionTest extends TestCase
         self::assertSame([$seen, $filters], array_slice($csv, -4, 2));
         self::assertStringContainsString(substr($caution, 0, 30), $texts['calendar']);
 
+        // A length is not printed plain where the horizon or the edge stands against it.
+        self::assertSame(str_contains($caution, 'only while the Sun is down'), str_contains($texts['many sites'], '>total while the Sun is down<'));
+        self::assertSame(str_contains($caution, 'edge of the path'), str_contains($texts['many sites'], '>perhaps 1 min'));
+
         foreach ($texts as $where => $text) {
             // The list of events names no filters; everything else gives the permission where it holds, and nothing where not.
             self::assertSame($filters !== self::STAY && $where !== 'list', preg_match('/may come off (at|from)/', $text) === 1, $where);

@@ -77,6 +77,7 @@ final class SiteListTest extends TestCase
         yield 'columns' => ['a.csv', "colour,lat,lon\nA,1,1\n", ['Line 1: the columns must be name,lat,lon']];
         yield 'UTF-16' => ['a.csv', "\xFF\xFEn\0a\0m\0e\0", ['UTF-16']];
         yield 'no known text' => ['a.csv', "name,lat,lon\nA\x81,1,1\n", ['Line 2: the text is neither UTF-8 nor Windows-1252']];
+        yield 'heights in feet' => ['a.csv', "name,lat,lon,Height (ft)\nA,1,1,500\n", ['Line 1: the columns must be name,lat,lon']];
         yield 'a column twice' => ['a.csv', "name,lat,Latitude,lon\nA,1,1,1\n", ['each once']];
         yield 'empty' => ['a.csv', "name,lat,lon\n", ['no sites']];
         yield 'half a GPX' => ['a.gpx', "<gpx>\n<wpt lat='1' lon='2'>", ['well-formed']];
