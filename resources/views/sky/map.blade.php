@@ -43,7 +43,7 @@
                         <tr>
                             <th scope="col">{{ __('Town') }}</th>
                             <th scope="col" class="is-number">{{ __('Begins (C2)') }}</th>
-                            <th scope="col" class="is-number">{{ __('Lasts') }}</th>
+                            <th scope="col">{{ __('Lasts') }}</th>
                             <th scope="col" class="is-number">{{ __('Sun') }}</th>
                             <th scope="col" class="is-number">{{ __('From here') }}</th>
                         </tr>
@@ -53,7 +53,7 @@
                             <tr>
                                 <th scope="row">{{ $town->name }}</th>
                                 <td data-label="{{ __('Begins (C2)') }}" class="is-number">{{ $town->begins }}</td>
-                                <td data-label="{{ __('Lasts') }}" class="is-number">{{ $town->duration }}</td>
+                                <td data-label="{{ __('Lasts') }}">{{ $town->duration }}</td>
                                 <td data-label="{{ __('Sun') }}" class="is-number">{{ __(':altitude up', ['altitude' => $town->altitude]) }}</td>
                                 <td data-label="{{ __('From here') }}" class="is-number">{{ $town->km }} km</td>
                             </tr>
