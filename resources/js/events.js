@@ -33,6 +33,7 @@ export function eventForm() {
             const piece = await fetchPiece(this.$root.dataset.places, { q: typed });
             // An answer that comes late must not cover that of what was typed since.
             if (typed !== this.$refs.place.value) return;
+            this.$refs.unreached.hidden = piece !== null;
             if (piece === null) this.looksFor = null;
             else this.$refs.found.innerHTML = piece;
         },
@@ -93,6 +94,7 @@ export function eventForm() {
                 eclipse: chosen,
                 other_date: this.$refs.list.querySelector("[name=other_date]").value,
             });
+            this.$refs.unreached.hidden = piece !== null;
             if (piece !== null) this.$refs.list.innerHTML = piece;
         },
     };

@@ -20,7 +20,11 @@ function form() {
         },
         querySelector: () => (shown.at(-1) ? button : null),
     };
-    const page = { ...eventForm(), $root: { dataset: { places: "/places" } }, $refs: { place: { value: "" }, found } };
+    const page = {
+        ...eventForm(),
+        $root: { dataset: { places: "/places" } },
+        $refs: { place: { value: "" }, found, unreached: { hidden: true } },
+    };
     const answer = async (index, text) => {
         answers[index](text === null ? { ok: false, status: 500 } : { ok: true, text: async () => text });
         await new Promise((done) => setImmediate(done));
@@ -57,9 +61,11 @@ test("what the server did not answer is asked again; what was taken can be looke
     page.$refs.place.value = "Cadiz";
     page.find();
     await answer(0, null);
+    assert.equal(page.$refs.unreached.hidden, false, "and it is said that nothing came");
     page.find();
     await answer(1, "Cadiz, Spain");
     assert.deepEqual(shown, ["Cadiz, Spain"]);
+    assert.equal(page.$refs.unreached.hidden, true);
     Object.assign(button.dataset, {
         name: "Cadiz, Spain",
         lat: "36.53",
