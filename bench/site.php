@@ -5,7 +5,7 @@ declare(strict_types=1);
 /** Measures the site's sums on a plan with 60 obstacles and a horizon of 5 000 points, as shares of what they may take. */
 
 use KeenShadow\Core\Site\HorizonProfile;
-use KeenShadow\Core\Site\PlanPoint;
+use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Site\ShadowOnGround;
 use KeenShadow\Core\Site\SitePlan;
 use KeenShadow\Core\Site\SpotMap;

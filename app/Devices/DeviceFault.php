@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
-use KeenShadow\Core\Site\PositionAverage;
+use KeenShadow\Core\Position\PositionAverage;
 use RuntimeException;
 
 /** A device that does not answer; the message is fit for the person who waits for it. */

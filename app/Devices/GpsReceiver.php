@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Devices;
 
 use Closure;
-use KeenShadow\Core\Site\PositionAverage;
+use KeenShadow\Core\Position\PositionAverage;
 
 /** A receiver that sends NMEA 0183 sentences over TCP. */
 final readonly class GpsReceiver

@@ -6,7 +6,7 @@ namespace App\Drawings;
 
 use App\Pages\Site\KindWords;
 use App\Pages\Words;
-use KeenShadow\Core\Site\PlanPoint;
+use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Site\Shape;
 use KeenShadow\Core\Site\Thing;
 

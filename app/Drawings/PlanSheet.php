@@ -6,7 +6,7 @@ namespace App\Drawings;
 
 use App\Pages\Site\EventSite;
 use DateTimeImmutable;
-use KeenShadow\Core\Site\PlanPoint;
+use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Site\Sight;
 use KeenShadow\Core\Site\Thing;
 use KeenShadow\Core\Sky\ContactName;

@@ -42,7 +42,7 @@ final readonly class ShadeSheet
         );
     }
 
-    /** @param list<\KeenShadow\Core\Site\PlanPoint> $corners */
+    /** @param list<\KeenShadow\Core\Geometry\PlanPoint> $corners */
     private static function piece(array $corners): string
     {
         $places = array_map(PlanShape::place(...), $corners);

@@ -6,7 +6,7 @@ namespace App\Drawings;
 
 use App\Pages\Site\EventSite;
 use App\Pages\Words;
-use KeenShadow\Core\Site\PlanPoint;
+use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Site\Spot;
 use KeenShadow\Core\Site\SpotMap;
 use KeenShadow\Core\Site\Thing;

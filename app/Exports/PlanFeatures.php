@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Exports;
 
-use KeenShadow\Core\Site\PlanFrame;
-use KeenShadow\Core\Site\PlanPoint;
+use KeenShadow\Core\Geometry\PlanPoint;
+use KeenShadow\Core\Position\LocalTangentPlane;
 use KeenShadow\Core\Site\Shape;
 use KeenShadow\Core\Site\SitePlan;
 use KeenShadow\Core\Site\Thing;
@@ -17,13 +17,13 @@ final class PlanFeatures
     private const DECIMALS = 7;
 
     /** @return array<string, mixed> */
-    public static function of(SitePlan $plan, PlanFrame $frame): array
+    public static function of(SitePlan $plan, LocalTangentPlane $frame): array
     {
         return ['type' => 'FeatureCollection', 'features' => array_map(static fn(Thing $thing): array => self::feature($thing, $frame), $plan->things)];
     }
 
     /** @return array<string, mixed> */
-    private static function feature(Thing $thing, PlanFrame $frame): array
+    private static function feature(Thing $thing, LocalTangentPlane $frame): array
     {
         $positions = array_map(static function (PlanPoint $point) use ($frame): array {
             $place = $frame->toGlobe($point);

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Exports;
 
-use KeenShadow\Core\Site\PlanFrame;
-use KeenShadow\Core\Site\PlanPoint;
+use KeenShadow\Core\Geometry\PlanPoint;
+use KeenShadow\Core\Position\LocalTangentPlane;
 use KeenShadow\Core\Site\Shape;
 use KeenShadow\Core\Site\SitePlan;
 use KeenShadow\Core\Site\Thing;
@@ -14,7 +14,7 @@ use XMLWriter;
 /** A site plan as GPX 1.1: waypoints for places and trees, a track for each outline and line, closed where it is an area. */
 final class PlanGpx
 {
-    public static function of(string $title, SitePlan $plan, PlanFrame $frame): string
+    public static function of(string $title, SitePlan $plan, LocalTangentPlane $frame): string
     {
         $xml = new XMLWriter();
         $xml->openMemory();
@@ -41,7 +41,7 @@ final class PlanGpx
         return $xml->outputMemory();
     }
 
-    private static function track(XMLWriter $xml, Thing $thing, PlanFrame $frame): void
+    private static function track(XMLWriter $xml, Thing $thing, LocalTangentPlane $frame): void
     {
         $xml->startElement('trk');
         self::words($xml, $thing);
@@ -53,7 +53,7 @@ final class PlanGpx
         $xml->endElement();
     }
 
-    private static function point(XMLWriter $xml, string $element, PlanPoint $point, PlanFrame $frame, ?Thing $thing = null): void
+    private static function point(XMLWriter $xml, string $element, PlanPoint $point, LocalTangentPlane $frame, ?Thing $thing = null): void
     {
         $place = $frame->toGlobe($point);
         $xml->startElement($element);

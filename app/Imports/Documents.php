@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Imports;
 
-use KeenShadow\Core\Site\Coordinates;
+use KeenShadow\Core\Position\Coordinates;
 use SimpleXMLElement;
 
 /** XML and JSON files as somebody sends them: read in full, or a message that says where they break. */

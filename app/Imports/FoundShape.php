@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Imports;
 
-use KeenShadow\Core\Site\Coordinates;
+use KeenShadow\Core\Position\Coordinates;
 use KeenShadow\Core\Site\Shape;
 use KeenShadow\Core\Site\ThingKind;
 

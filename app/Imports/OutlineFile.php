@@ -6,9 +6,9 @@ namespace App\Imports;
 
 use App\Pages\Words;
 use KeenShadow\Core\Geometry\Globe;
-use KeenShadow\Core\Site\Coordinates;
-use KeenShadow\Core\Site\PlanFrame;
-use KeenShadow\Core\Site\PlanPoint;
+use KeenShadow\Core\Geometry\PlanPoint;
+use KeenShadow\Core\Position\Coordinates;
+use KeenShadow\Core\Position\LocalTangentPlane;
 use KeenShadow\Core\Site\Shape;
 use KeenShadow\Core\Site\SiteException;
 use KeenShadow\Core\Site\SitePlan;
@@ -36,7 +36,7 @@ final class OutlineFile
      *
      * @throws ImportFaults
      */
-    public static function addTo(SitePlan $plan, string $path, PlanFrame $frame, ThingKind $areas): SitePlan
+    public static function addTo(SitePlan $plan, string $path, LocalTangentPlane $frame, ThingKind $areas): SitePlan
     {
         $start = ltrim((string) file_get_contents($path, length: 1000), "\u{FEFF} \t\r\n");
         try {
@@ -71,7 +71,7 @@ final class OutlineFile
      *
      * @throws SiteException|ImportException
      */
-    private static function thing(FoundShape $found, int $number, PlanFrame $frame, ThingKind $areas, array $others): Thing
+    private static function thing(FoundShape $found, int $number, LocalTangentPlane $frame, ThingKind $areas, array $others): Thing
     {
         $kind = $found->kind ?? match ($found->shape) {
             Shape::Area => $areas,
@@ -150,7 +150,7 @@ final class OutlineFile
     }
 
     /** @return list<FoundShape> */
-    private static function xml(SimpleXMLElement $xml, PlanFrame $frame): array
+    private static function xml(SimpleXMLElement $xml, LocalTangentPlane $frame): array
     {
         $shapes = [];
         foreach ($xml->xpath('//*[local-name()="wpt"]') ?? [] as $wpt) {
@@ -210,7 +210,7 @@ final class OutlineFile
     }
 
     /** @param list<Coordinates> $points */
-    private static function isClosed(array $points, PlanFrame $frame): bool
+    private static function isClosed(array $points, LocalTangentPlane $frame): bool
     {
         return count($points) > 3 && $frame->toPlan($points[0])->distanceM($frame->toPlan($points[count($points) - 1])) < self::CLOSED_M;
     }

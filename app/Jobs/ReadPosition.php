@@ -9,7 +9,7 @@ use App\Devices\GpsReceiver;
 use App\Models\PositionReading;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
-use KeenShadow\Core\Site\PositionAverage;
+use KeenShadow\Core\Position\PositionAverage;
 
 /** Reads a receiver for a while and writes down what it says so far, for the page that watches. */
 final class ReadPosition implements ShouldQueue

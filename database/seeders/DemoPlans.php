@@ -6,8 +6,8 @@ namespace Database\Seeders;
 
 use App\Models\Event;
 use App\Models\User;
+use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Site\HorizonProfile;
-use KeenShadow\Core\Site\PlanPoint;
 use KeenShadow\Core\Site\SitePlan;
 use KeenShadow\Core\Site\Thing;
 use KeenShadow\Core\Site\ThingKind;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use Illuminate\Console\Command;
-use KeenShadow\Core\Site\NmeaSentence;
-use KeenShadow\Core\Site\PlanFrame;
-use KeenShadow\Core\Site\PlanPoint;
+use KeenShadow\Core\Geometry\PlanPoint;
+use KeenShadow\Core\Position\LocalTangentPlane;
+use KeenShadow\Core\Position\NmeaSentence;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -48,7 +48,7 @@ final class GpsStandIn extends Command
     /** @param resource $server */
     private function serve(mixed $server, string $fault): never
     {
-        $frame = new PlanFrame((float) $this->option('lat'), (float) $this->option('lon'));
+        $frame = new LocalTangentPlane((float) $this->option('lat'), (float) $this->option('lon'));
         $random = new Randomizer(new Mt19937((int) $this->option('seed')));
         /** @var array<int, array{0: resource, 1: int}> $clients with the fixes that each was sent */
         $clients = [];
@@ -70,7 +70,7 @@ final class GpsStandIn extends Command
         }
     }
 
-    private function sentences(PlanFrame $frame, Randomizer $random, string $fault, int $sent): string
+    private function sentences(LocalTangentPlane $frame, Randomizer $random, string $fault, int $sent): string
     {
         $spread = $fault === 'noise' ? 30.0 : 1.2;
         $away = $fault === 'jump' && $sent % 7 === 6 ? 500.0 : 0.0;

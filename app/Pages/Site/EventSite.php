@@ -6,10 +6,10 @@ namespace App\Pages\Site;
 
 use App\Models\Event;
 use App\Pages\Sky\LocalEclipse;
+use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Rules\Filters;
 use KeenShadow\Core\Site\Facade;
 use KeenShadow\Core\Site\HorizonProfile;
-use KeenShadow\Core\Site\PlanPoint;
 use KeenShadow\Core\Site\SitePlan;
 use KeenShadow\Core\Site\SpotOutlook;
 use KeenShadow\Core\Site\SunTrack;

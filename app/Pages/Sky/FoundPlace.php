@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Sky;
 
-use KeenShadow\Core\Site\Coordinates;
+use KeenShadow\Core\Position\Coordinates;
 use NumberFormatter;
 
 /** A place that was found, ready to fill the fields of an event. */

@@ -8,7 +8,7 @@ use App\Models\Place;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 use KeenShadow\Core\Geometry\Globe;
-use KeenShadow\Core\Site\CoordinateText;
+use KeenShadow\Core\Position\CoordinateText;
 use Locale;
 
 /**

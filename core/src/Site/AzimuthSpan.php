@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KeenShadow\Core\Site;
 
 use KeenShadow\Core\Geometry\Angle;
+use KeenShadow\Core\Geometry\PlanPoint;
 
 /** The azimuths over which the Sun moves: what stands elsewhere need not be looked at. */
 final readonly class AzimuthSpan

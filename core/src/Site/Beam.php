@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Site;
 
+use KeenShadow\Core\Geometry\PlanLines;
+use KeenShadow\Core\Geometry\PlanPoint;
+
 /** The straight way of light from a mirror to its target, over level ground. */
 final readonly class Beam
 {

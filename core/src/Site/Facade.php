@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace KeenShadow\Core\Site;
 
 use KeenShadow\Core\Geometry\Angle;
+use KeenShadow\Core\Geometry\PlanLines;
+use KeenShadow\Core\Geometry\PlanPoint;
 
 /** A doorway, a window or a whole outer wall, as somebody inside looks out through it. */
 final readonly class Facade

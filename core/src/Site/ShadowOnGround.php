@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Site;
 
+use KeenShadow\Core\Geometry\PlanPoint;
+
 /** The shade that upright things throw on a level plane. */
 final class ShadowOnGround
 {

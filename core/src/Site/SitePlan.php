@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Site;
 
+use KeenShadow\Core\Geometry\PlanPoint;
+
 /** A site as drawn: what stands on it, the far horizon, and how well all that was measured. */
 final readonly class SitePlan
 {

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace KeenShadow\Core\Site;
 
 use KeenShadow\Core\Geometry\Angle;
+use KeenShadow\Core\Geometry\PlanLines;
+use KeenShadow\Core\Geometry\PlanPoint;
 
 /**
  * What bounds the sky for one eye: obstacles and far horizon as an altitude against azimuth.

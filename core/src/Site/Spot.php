@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Site;
 
+use KeenShadow\Core\Geometry\PlanPoint;
+
 /** One cell of a map of spots. */
 final readonly class Spot
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Site;
 
+use KeenShadow\Core\Geometry\PlanPoint;
+
 /**
  * How good each spot of a lot is: a grid, south-west corner first, of the time with the whole disc free.
  *

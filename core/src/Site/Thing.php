@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Site;
 
+use KeenShadow\Core\Geometry\PlanLines;
+use KeenShadow\Core\Geometry\PlanPoint;
+
 /**
  * One thing on a site plan, upright on level ground.
  *

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace KeenShadow\Core\Site;
 
 use KeenShadow\Core\Geometry\Angle;
+use KeenShadow\Core\Geometry\PlanLines;
+use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Geometry\Vector3;
 
 /** One upright wall as an eye sees it. */

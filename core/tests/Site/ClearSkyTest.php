@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Tests\Site;
 
+use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Rules\Level;
 use KeenShadow\Core\Site\ClearSky;
 use KeenShadow\Core\Site\HorizonProfile;
-use KeenShadow\Core\Site\PlanPoint;
 use KeenShadow\Core\Site\ShadowOnGround;
 use KeenShadow\Core\Site\Sight;
 use KeenShadow\Core\Site\SitePlan;

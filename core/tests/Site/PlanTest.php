@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Tests\Site;
 
-use KeenShadow\Core\Site\Coordinates;
+use KeenShadow\Core\Geometry\PlanPoint;
+use KeenShadow\Core\Position\Coordinates;
+use KeenShadow\Core\Position\LocalTangentPlane;
 use KeenShadow\Core\Site\HorizonProfile;
-use KeenShadow\Core\Site\PlanFrame;
-use KeenShadow\Core\Site\PlanPoint;
 use KeenShadow\Core\Site\SiteException;
 use KeenShadow\Core\Site\SitePlan;
 use KeenShadow\Core\Site\Thing;
@@ -20,7 +20,7 @@ final class PlanTest extends SiteTestCase
     public function testMetresOfADegree(): void
     {
         foreach ([[0.0, 110574.3, 111319.5], [45.0, 111131.7, 78846.8], [60.0, 111412.2, 55800.0]] as [$lat, $north, $east]) {
-            $frame = new PlanFrame($lat, 179.9995);
+            $frame = new LocalTangentPlane($lat, 179.9995);
             self::assertEqualsWithDelta($north / 1000, $frame->toPlan(new Coordinates($lat + 0.001, 179.9995))->northM, 0.001);
             // Across the date line.
             self::assertEqualsWithDelta($east / 1000, $frame->toPlan(new Coordinates($lat, -179.9995))->eastM, 0.001);

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Tests\Site;
 
+use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Geometry\Vector3;
+use KeenShadow\Core\Position\Coordinates;
+use KeenShadow\Core\Position\LocalTangentPlane;
 use KeenShadow\Core\Site\Banner;
 use KeenShadow\Core\Site\ClearSky;
-use KeenShadow\Core\Site\Coordinates;
 use KeenShadow\Core\Site\Facade;
 use KeenShadow\Core\Site\FlatMirror;
 use KeenShadow\Core\Site\HorizonProfile;
-use KeenShadow\Core\Site\PlanFrame;
-use KeenShadow\Core\Site\PlanPoint;
 use KeenShadow\Core\Site\ShadowOnGround;
 use KeenShadow\Core\Site\Skyline;
 use KeenShadow\Core\Site\SunPlace;
@@ -32,7 +32,7 @@ final class SitePropertiesTest extends SiteTestCase
     public function testThePlaneTouchesTheEllipsoid(): void
     {
         foreach (ReferenceTable::read(__DIR__ . '/reference/plan-frame.csv') as $row) {
-            $frame = new PlanFrame((float) $row['lat0'], (float) $row['lon0']);
+            $frame = new LocalTangentPlane((float) $row['lat0'], (float) $row['lon0']);
             $point = $frame->toPlan(new Coordinates((float) $row['lat'], (float) $row['lon']));
             $reference = new PlanPoint((float) $row['east_m'], (float) $row['north_m']);
             self::assertLessThan(0.02, $point->distanceM($reference), implode(' ', $row));

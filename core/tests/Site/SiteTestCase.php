@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace KeenShadow\Core\Tests\Site;
 
 use DateTimeImmutable;
+use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Site\HorizonProfile;
-use KeenShadow\Core\Site\PlanPoint;
 use KeenShadow\Core\Site\SitePlan;
 use KeenShadow\Core\Site\SunPlace;
 use KeenShadow\Core\Site\SunTrack;

@@ -8,7 +8,7 @@ use App\Imports\SiteFile;
 use DOMDocument;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
-use KeenShadow\Core\Site\PlanPoint;
+use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Site\SitePlan;
 use KeenShadow\Core\Site\Thing;
 use KeenShadow\Core\Site\ThingKind;

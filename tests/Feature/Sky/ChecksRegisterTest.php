@@ -11,9 +11,9 @@ use App\Exports\PlanFeatures;
 use App\Pages\Sky\DiscSample;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Str;
+use KeenShadow\Core\Geometry\PlanPoint;
+use KeenShadow\Core\Position\LocalTangentPlane;
 use KeenShadow\Core\Site\HorizonProfile;
-use KeenShadow\Core\Site\PlanFrame;
-use KeenShadow\Core\Site\PlanPoint;
 use KeenShadow\Core\Site\SitePlan;
 use KeenShadow\Core\Site\Thing;
 use KeenShadow\Core\Site\ThingKind;
@@ -45,7 +45,7 @@ final class ChecksRegisterTest extends TestCase
             'eclipses' => [...array_keys(EclipseRecord::ofSolar($solar)), ...array_keys(EclipseRecord::ofLunar($lunar))],
             'sun' => self::keysOf('sky:sun', "date,lat,lon,height_m,time\n2027-08-02,36,-6,0,12:00\n"),
             'path' => self::properties($features),
-            'plan' => self::properties(PlanFeatures::of($plan, new PlanFrame(36, -6))['features']),
+            'plan' => self::properties(PlanFeatures::of($plan, new LocalTangentPlane(36, -6))['features']),
             'disc' => array_keys(DiscSample::of($solar->circumstances(Observer::at(36, -6))->deepest, '', '')->jsonSerialize()),
         ];
         $this->assertRegistered(array_merge(...array_map(

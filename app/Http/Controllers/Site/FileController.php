@@ -18,7 +18,7 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
-use KeenShadow\Core\Site\PlanFrame;
+use KeenShadow\Core\Position\LocalTangentPlane;
 use KeenShadow\Core\Site\SitePlan;
 
 /** Positions and outlines from devices and files, and the plan as a file. */
@@ -64,8 +64,8 @@ final class FileController
         return $event->planRevision->plan ?? EventSite::emptyPlan();
     }
 
-    private function frame(Event $event): PlanFrame
+    private function frame(Event $event): LocalTangentPlane
     {
-        return new PlanFrame($event->lat, $event->lon);
+        return new LocalTangentPlane($event->lat, $event->lon);
     }
 }

@@ -6,7 +6,7 @@ namespace App\Http\Requests\Site;
 
 use App\Pages\Site\EventSite;
 use Illuminate\Foundation\Http\FormRequest;
-use KeenShadow\Core\Site\PlanPoint;
+use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Site\Thing;
 
 /** A spot that is looked from: one of the plan, or one of the plan that is being dragged somewhere else. */

@@ -14,7 +14,7 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
-use KeenShadow\Core\Site\PlanFrame;
+use KeenShadow\Core\Position\LocalTangentPlane;
 use KeenShadow\Core\Site\Shape;
 use KeenShadow\Core\Site\SitePlan;
 use KeenShadow\Core\Site\ThingKind;
@@ -52,7 +52,7 @@ final class OutlineRequest extends FormRequest
             try {
                 $this->plan = self::isTable($file->getPathname())
                     ? SitePlan::of($plan->things, HorizonFile::read($file->getPathname()), $plan->accuracyM)
-                    : OutlineFile::addTo($plan, $file->getPathname(), new PlanFrame($event->lat, $event->lon), ThingKind::from($this->string('areas')->toString()));
+                    : OutlineFile::addTo($plan, $file->getPathname(), new LocalTangentPlane($event->lat, $event->lon), ThingKind::from($this->string('areas')->toString()));
             } catch (ImportFaults $e) {
                 foreach ($e->faults as $fault) {
                     $validator->errors()->add('file', $fault);

@@ -10,7 +10,7 @@ use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
-use KeenShadow\Core\Site\PlanPoint;
+use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Site\SiteException;
 use KeenShadow\Core\Site\SitePlan;
 use KeenShadow\Core\Site\Thing;

@@ -14,10 +14,10 @@ use DateTimeZone;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
-use KeenShadow\Core\Site\Coordinates;
-use KeenShadow\Core\Site\CoordinateText;
-use KeenShadow\Core\Site\PlanFrame;
-use KeenShadow\Core\Site\PlanPoint;
+use KeenShadow\Core\Geometry\PlanPoint;
+use KeenShadow\Core\Position\Coordinates;
+use KeenShadow\Core\Position\CoordinateText;
+use KeenShadow\Core\Position\LocalTangentPlane;
 use KeenShadow\Core\Site\SiteException;
 use KeenShadow\Core\Site\SitePlan;
 use KeenShadow\Core\Site\Thing;
@@ -118,7 +118,7 @@ final class PositionRequest extends FormRequest
     {
         $plan = $event->planRevision->plan ?? EventSite::emptyPlan();
         $name = $this->string('spot_name')->trim()->toString();
-        $at = (new PlanFrame($event->lat, $event->lon))->toPlan($place);
+        $at = (new LocalTangentPlane($event->lat, $event->lon))->toPlan($place);
         $at = new PlanPoint(round($at->eastM, 2), round($at->northM, 2));
         $there = $plan->named($name);
         $things = $there !== null && $there->kind->isPlace()

@@ -2,14 +2,16 @@
 
 declare(strict_types=1);
 
-namespace KeenShadow\Core\Site;
+namespace KeenShadow\Core\Position;
+
+use KeenShadow\Core\Geometry\PlanPoint;
 
 /**
  * The plane that touches the WGS84 ellipsoid at an event's place: latitude and longitude to metres and back, by way of
  * rectangular geocentric coordinates (any textbook of geodesy, such as Torge, Geodesy). Heights above it are left out:
  * at two kilometres the ground has fallen 0.3 m below the plane, which moves nothing sideways by a millimetre.
  */
-final readonly class PlanFrame
+final readonly class LocalTangentPlane
 {
     private const EQUATOR_M = 6378137.0;
     private const FLATTENING = 1 / 298.257223563;

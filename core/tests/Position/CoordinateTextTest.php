@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-namespace KeenShadow\Core\Tests\Site;
+namespace KeenShadow\Core\Tests\Position;
 
-use KeenShadow\Core\Site\CoordinateText;
+use KeenShadow\Core\Position\CoordinateText;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

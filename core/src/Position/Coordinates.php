@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace KeenShadow\Core\Site;
+namespace KeenShadow\Core\Position;
 
 /** A place on the Earth as somebody wrote it down; the height where one was given. */
 final readonly class Coordinates

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace KeenShadow\Core\Site;
+namespace KeenShadow\Core\Position;
 
 /**
  * One sentence of a receiver (NMEA 0183): "$", talker and type, fields between commas, "*" and the check sum, which is

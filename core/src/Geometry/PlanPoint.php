@@ -2,9 +2,7 @@
 
 declare(strict_types=1);
 
-namespace KeenShadow\Core\Site;
-
-use KeenShadow\Core\Geometry\Angle;
+namespace KeenShadow\Core\Geometry;
 
 /** A place on the level ground of a site: metres east and north of the event's place. */
 final readonly class PlanPoint

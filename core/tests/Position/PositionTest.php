@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-namespace KeenShadow\Core\Tests\Site;
+namespace KeenShadow\Core\Tests\Position;
 
-use KeenShadow\Core\Site\GpsFix;
-use KeenShadow\Core\Site\NmeaFault;
-use KeenShadow\Core\Site\NmeaSentence;
-use KeenShadow\Core\Site\PositionAverage;
+use KeenShadow\Core\Position\GpsFix;
+use KeenShadow\Core\Position\NmeaFault;
+use KeenShadow\Core\Position\NmeaSentence;
+use KeenShadow\Core\Position\PositionAverage;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace KeenShadow\Core\Site;
+namespace KeenShadow\Core\Position;
 
 /** The mean of a receiver's fixes. */
 final readonly class MeanPosition

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace KeenShadow\Core\Site;
+namespace KeenShadow\Core\Position;
 
 /**
  * Reads coordinates in the forms people have them: decimal degrees, degrees with minutes and seconds, letters before or

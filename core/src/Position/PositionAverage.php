@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-namespace KeenShadow\Core\Site;
+namespace KeenShadow\Core\Position;
+
+use KeenShadow\Core\Geometry\PlanPoint;
 
 /**
  * What a receiver says while it lies still, sentence by sentence, and the mean of it.
@@ -59,7 +61,7 @@ final class PositionAverage
             return null;
         }
         $n = count($this->fixes);
-        $frame = new PlanFrame($this->fixes[0]->place->latDeg, $this->fixes[0]->place->lonDeg);
+        $frame = new LocalTangentPlane($this->fixes[0]->place->latDeg, $this->fixes[0]->place->lonDeg);
         $points = array_map(static fn(GpsFix $fix): PlanPoint => $frame->toPlan($fix->place), $this->fixes);
         $heights = array_values(array_filter(array_map(static fn(GpsFix $fix): ?float => $fix->place->heightM, $this->fixes), is_float(...)));
         $middle = new PlanPoint(

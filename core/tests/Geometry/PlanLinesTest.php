@@ -2,10 +2,11 @@
 
 declare(strict_types=1);
 
-namespace KeenShadow\Core\Tests\Site;
+namespace KeenShadow\Core\Tests\Geometry;
 
-use KeenShadow\Core\Site\PlanLines;
-use KeenShadow\Core\Site\PlanPoint;
+use KeenShadow\Core\Geometry\PlanLines;
+use KeenShadow\Core\Geometry\PlanPoint;
+use KeenShadow\Core\Tests\Site\SiteTestCase;
 
 /** Stretches on the plan, as properties that hold for any of them. */
 final class PlanLinesTest extends SiteTestCase
