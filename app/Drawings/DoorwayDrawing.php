@@ -6,7 +6,7 @@ namespace App\Drawings;
 
 use KeenShadow\Core\Site\Banner;
 use KeenShadow\Core\Site\BannerState;
-use KeenShadow\Core\Site\SunPlace;
+use KeenShadow\Core\Sky\SunPosition;
 
 /**
  * Sections through a doorway along the Sun's rays, one for each height of eyes, to scale: who stands where behind the
@@ -40,7 +40,7 @@ final readonly class DoorwayDrawing
     ) {}
 
     /** @param array<string, float> $eyes */
-    public static function of(Banner $banner, array $eyes, SunPlace $sun): self
+    public static function of(Banner $banner, array $eyes, SunPosition $sun): self
     {
         $facade = $banner->facade;
         $isFacing = $facade->isFacing($sun);

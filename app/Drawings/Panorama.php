@@ -10,12 +10,12 @@ use KeenShadow\Core\Geometry\Angle;
 use KeenShadow\Core\Site\Sight;
 use KeenShadow\Core\Site\Skyline;
 use KeenShadow\Core\Site\SpotOutlook;
-use KeenShadow\Core\Site\SunPlace;
 use KeenShadow\Core\Site\Thing;
 use KeenShadow\Core\Site\ThingKind;
 use KeenShadow\Core\Site\WallSeen;
 use KeenShadow\Core\Sky\Compass;
 use KeenShadow\Core\Sky\ContactName;
+use KeenShadow\Core\Sky\SunPosition;
 
 /**
  * The horizon view from one spot: obstacles and far horizon around the Sun's azimuths, and the Sun's way in apparent
@@ -58,9 +58,9 @@ final readonly class Panorama
 
     public static function of(Thing $place, SpotOutlook $outlook, EventSite $site): self
     {
-        $suns = $site->track->places(self::TRACK_SECONDS);
-        $azimuths = self::runningOn(array_map(static fn(SunPlace $s): float => $s->azimuthDeg, $suns));
-        $top = max(12.0, ...array_map(static fn(SunPlace $s): float => $s->altitudeDeg, $suns)) + self::ABOVE_DEG;
+        $suns = $site->track->positions(self::TRACK_SECONDS);
+        $azimuths = self::runningOn(array_map(static fn(SunPosition $s): float => $s->azimuthDeg, $suns));
+        $top = max(12.0, ...array_map(static fn(SunPosition $s): float => $s->altitudeDeg, $suns)) + self::ABOVE_DEG;
         $first = min(INF, ...$azimuths);
         $last = max(-INF, ...$azimuths);
         $width = min(360.0, max(60.0, $last - $first + 2 * self::BESIDE_DEG, ($top + self::BELOW_DEG) / self::TALLEST));
@@ -168,7 +168,7 @@ final readonly class Panorama
     }
 
     /**
-     * @param list<SunPlace> $suns
+     * @param list<SunPosition> $suns
      * @param list<float> $azimuths
      * @param callable(float): float $y
      *

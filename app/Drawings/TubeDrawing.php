@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Drawings;
 
 use KeenShadow\Core\Site\LongTube;
-use KeenShadow\Core\Site\SunPlace;
+use KeenShadow\Core\Sky\SunPosition;
 
 /** A tube from the side at a few times, its lower end in one place, with its prop. Metres, x towards the Sun, y downwards from the ground. */
 final readonly class TubeDrawing
@@ -21,7 +21,7 @@ final readonly class TubeDrawing
         public array $tubes,
     ) {}
 
-    /** @param array<string, SunPlace> $moments by local time */
+    /** @param array<string, SunPosition> $moments by local time */
     public static function of(array $moments, LongTube $tube, float $propM): self
     {
         $tubes = [];
@@ -39,6 +39,6 @@ final readonly class TubeDrawing
             }
         }
 
-        return new self($tube->lowerEndM, round($tube->lengthM * 1.35 + 0.5, 2), round($tube->lowerEndM + 0.15 + max(0.0, ...array_map(static fn(SunPlace $s): float => $tube->heightM($s, $tube->lengthM) - $tube->lowerEndM, array_values($moments))), 2), $tubes);
+        return new self($tube->lowerEndM, round($tube->lengthM * 1.35 + 0.5, 2), round($tube->lowerEndM + 0.15 + max(0.0, ...array_map(static fn(SunPosition $s): float => $tube->heightM($s, $tube->lengthM) - $tube->lowerEndM, array_values($moments))), 2), $tubes);
     }
 }

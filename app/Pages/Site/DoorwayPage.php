@@ -14,10 +14,10 @@ use KeenShadow\Core\Site\BannerState;
 use KeenShadow\Core\Site\CutHole;
 use KeenShadow\Core\Site\DoorwayOutlook;
 use KeenShadow\Core\Site\Facade;
-use KeenShadow\Core\Site\Run;
 use KeenShadow\Core\Site\SiteException;
-use KeenShadow\Core\Site\SunPlace;
 use KeenShadow\Core\Sky\Compass;
+use KeenShadow\Core\Sky\StateInterval;
+use KeenShadow\Core\Sky\SunPosition;
 
 /** A banner across one doorway: from when to when it works for whose eyes, where the holes go, and how it is cut. */
 final readonly class DoorwayPage
@@ -101,7 +101,7 @@ final readonly class DoorwayPage
     /** @return array{name: string, looks: string, sun: string} */
     private static function facing(Facade $facade, EventSite $site): array
     {
-        $lit = array_values(array_filter($site->eclipseTrack->places(60.0), static fn(SunPlace $s): bool => $s->isUp() && $facade->isFacing($s)));
+        $lit = array_values(array_filter($site->eclipseTrack->positions(60.0), static fn(SunPosition $s): bool => $s->isUp() && $facade->isFacing($s)));
         $bearing = $facade->bearingDeg;
 
         return [
@@ -120,8 +120,8 @@ final readonly class DoorwayPage
                 ? __('“:name” does not face the Sun: it looks :way, and the Sun is on the other side.', ['name' => $facade->name, 'way' => Compass::nearest($facade->bearingDeg)->value])
                 : __('Nobody sees the Sun through a banner in “:name”.', ['name' => $facade->name]);
         }
-        $times = array_map(static fn(Run $run): float => $run->from->julianDateUt, $works);
-        $ends = array_map(static fn(Run $run): float => $run->to->julianDateUt, $works);
+        $times = array_map(static fn(StateInterval $run): float => $run->from->julianDateUt, $works);
+        $ends = array_map(static fn(StateInterval $run): float => $run->to->julianDateUt, $works);
 
         return __('A banner in “:name” works from :from to :to.', [
             'name' => $facade->name,
@@ -139,7 +139,7 @@ final readonly class DoorwayPage
             $windows[] = [
                 'who' => $who,
                 'eye' => number_format($eyeM, 2) . ' m',
-                'lines' => array_map(static function (Run $run) use ($outlook, $eyeM, $site): string {
+                'lines' => array_map(static function (StateInterval $run) use ($outlook, $eyeM, $site): string {
                     $middle = $site->track->at(($run->from->julianDateUt + $run->to->julianDateUt) / 2);
 
                     return self::clock($run->from, $site) . '–' . self::clock($run->to, $site) . ' ' . self::why($run->state, $outlook->banner, $eyeM, $middle);
@@ -175,7 +175,7 @@ final readonly class DoorwayPage
     }
 
     /** @return list<string> */
-    private static function unseen(DoorwayOutlook $outlook, SunPlace $sun): array
+    private static function unseen(DoorwayOutlook $outlook, SunPosition $sun): array
     {
         return array_map(
             static fn(array $w): string => implode(', ', $w['who']) . ' (' . self::why($w['state'], $outlook->banner, $outlook->eyesM[$w['who'][0]], $sun) . ')',
@@ -183,7 +183,7 @@ final readonly class DoorwayPage
         );
     }
 
-    private static function why(BannerState $state, Banner $banner, float $eyeM, SunPlace $sun): string
+    private static function why(BannerState $state, Banner $banner, float $eyeM, SunPosition $sun): string
     {
         return match ($state) {
             BannerState::Works => __('works'),
@@ -206,7 +206,7 @@ final readonly class DoorwayPage
         return $metres < 0 ? __(':cm cm left', ['cm' => number_format(-100 * $metres)]) : __(':cm cm right', ['cm' => number_format(100 * $metres)]);
     }
 
-    private static function clock(SunPlace $sun, EventSite $site): string
+    private static function clock(SunPosition $sun, EventSite $site): string
     {
         return $site->here->clock->minute($sun->time());
     }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Pages\Site;
 
-use KeenShadow\Core\Site\SunPlace;
+use KeenShadow\Core\Sky\SunPosition;
 
 /** The even minutes of an eclipse at which the Sun is up. */
 final class EventMoments
 {
-    /** @return array<string, SunPlace> by local time */
+    /** @return array<string, SunPosition> by local time */
     public static function every(int $minutes, EventSite $site): array
     {
         $here = $site->here;

@@ -12,9 +12,9 @@ use KeenShadow\Core\Site\Facade;
 use KeenShadow\Core\Site\HorizonProfile;
 use KeenShadow\Core\Site\SitePlan;
 use KeenShadow\Core\Site\SpotOutlook;
-use KeenShadow\Core\Site\SunTrack;
 use KeenShadow\Core\Site\Thing;
 use KeenShadow\Core\Site\ThingKind;
+use KeenShadow\Core\Sky\SunTrack;
 
 /** An event's site: its plan and the Sun over it, for the ribbon's span and for the eclipse alone; the one way from the models to the core for every page about the site. */
 final class EventSite

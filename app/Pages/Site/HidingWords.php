@@ -8,7 +8,7 @@ use App\Pages\Words;
 use Illuminate\Support\Arr;
 use KeenShadow\Core\Site\Hiding;
 use KeenShadow\Core\Site\Stretch;
-use KeenShadow\Core\Site\SunPlace;
+use KeenShadow\Core\Sky\SunPosition;
 
 /** When and behind what the Sun is hidden, in words. */
 final class HidingWords
@@ -49,18 +49,18 @@ final class HidingWords
     }
 
     /** When the Sun goes, no finer than that is known: to the minute it is in. */
-    public static function goes(SunPlace $sun, float $doubtSeconds, EventSite $site): string
+    public static function goes(SunPosition $sun, float $doubtSeconds, EventSite $site): string
     {
         return self::clock($sun, $doubtSeconds, $site, 0);
     }
 
     /** When the Sun comes, no finer than that is known: to the next minute. */
-    public static function comes(SunPlace $sun, float $doubtSeconds, EventSite $site): string
+    public static function comes(SunPosition $sun, float $doubtSeconds, EventSite $site): string
     {
         return self::clock($sun, $doubtSeconds, $site, 59);
     }
 
-    private static function clock(SunPlace $sun, float $doubtSeconds, EventSite $site, int $ahead): string
+    private static function clock(SunPosition $sun, float $doubtSeconds, EventSite $site, int $ahead): string
     {
         $clock = $site->here->clock;
         $isSure = $doubtSeconds < self::MINUTES_ONLY_SECONDS && $sun->altitudeDeg > self::MINUTES_ONLY_BELOW_DEG;
@@ -75,7 +75,7 @@ final class HidingWords
 
     private static function mostCovered(Stretch $stretch, EventSite $site): float
     {
-        $deepest = SunPlace::of($site->here->circumstances->deepest);
+        $deepest = SunPosition::of($site->here->circumstances->deepest);
 
         return max($stretch->from->obscuration, $stretch->to->obscuration, $stretch->covers($deepest->julianDateUt) ? $deepest->obscuration : 0.0);
     }

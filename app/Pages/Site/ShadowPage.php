@@ -8,9 +8,9 @@ use App\Drawings\TubeDrawing;
 use App\Pages\Words;
 use KeenShadow\Core\Site\LongTube;
 use KeenShadow\Core\Site\ShadowOnGround;
-use KeenShadow\Core\Site\SunPlace;
 use KeenShadow\Core\Site\Thing;
 use KeenShadow\Core\Site\ThingKind;
+use KeenShadow\Core\Sky\SunPosition;
 
 /** How a tube points and is propped over the event, how long shadows are and where they fall. */
 final readonly class ShadowPage
@@ -39,7 +39,7 @@ final readonly class ShadowPage
         return new self(
             self::headlineOf($moments, $tube),
             array_map(static fn(Thing $t): string => $t->name, $walls),
-            array_map(static fn(string $clock, SunPlace $sun): array => self::row($clock, $sun, $poleM, $tube, $propM, $walls), array_keys($moments), array_values($moments)),
+            array_map(static fn(string $clock, SunPosition $sun): array => self::row($clock, $sun, $poleM, $tube, $propM, $walls), array_keys($moments), array_values($moments)),
             array_map(static function (Thing $post) use ($site): array {
                 $outlook = $site->outlookFrom($post);
 
@@ -49,14 +49,14 @@ final readonly class ShadowPage
         );
     }
 
-    /** @param array<string, SunPlace> $moments */
+    /** @param array<string, SunPosition> $moments */
     private static function headlineOf(array $moments, LongTube $tube): string
     {
         if ($moments === []) {
             return __('The Sun is down while the eclipse lasts.');
         }
-        $altitudes = array_map(static fn(SunPlace $s): float => $s->altitudeDeg, $moments);
-        $ends = array_map(static fn(SunPlace $s): float => $tube->heightM($s, $tube->lengthM), $moments);
+        $altitudes = array_map(static fn(SunPosition $s): float => $s->altitudeDeg, $moments);
+        $ends = array_map(static fn(SunPosition $s): float => $tube->heightM($s, $tube->lengthM), $moments);
 
         return __('The tube points :low to :high up; its upper end is :least to :most m above the ground.', [
             'low' => Words::degrees(min($altitudes), 0), 'high' => Words::degrees(max($altitudes), 0),
@@ -69,7 +69,7 @@ final readonly class ShadowPage
      *
      * @return array{time: string, altitude: string, azimuth: string, upper: string, prop: string, foot: string, pole: string, towards: string, walls: list<string>}
      */
-    private static function row(string $clock, SunPlace $sun, float $poleM, LongTube $tube, float $propM, array $walls): array
+    private static function row(string $clock, SunPosition $sun, float $poleM, LongTube $tube, float $propM, array $walls): array
     {
         return [
             'time' => $clock,
@@ -84,7 +84,7 @@ final readonly class ShadowPage
         ];
     }
 
-    private static function shadow(float $heightM, SunPlace $sun): string
+    private static function shadow(float $heightM, SunPosition $sun): string
     {
         $length = ShadowOnGround::lengthM($heightM, $sun);
 

@@ -6,31 +6,40 @@ namespace KeenShadow\Core\Site;
 
 use KeenShadow\Core\Geometry\Angle;
 use KeenShadow\Core\Geometry\PlanPoint;
+use KeenShadow\Core\Sky\SunPosition;
+use KeenShadow\Core\Sky\SunTrack;
 
 /** The azimuths over which the Sun moves: what stands elsewhere need not be looked at. */
 final readonly class AzimuthSpan
 {
     /** For rounding. */
     private const BESIDE_DEG = 1.0;
+    private const TRACK_SECONDS = 600.0;
 
     private function __construct(
         private float $middleDeg,
         private float $halfDeg,
     ) {}
 
-    /** @param non-empty-list<SunPlace> $places each near the one before */
-    public static function of(array $places): self
+    /** Over which the Sun moves while a track lasts. */
+    public static function ofTrack(SunTrack $track): self
     {
-        $first = $places[0]->azimuthDeg;
+        return self::of($track->positions(self::TRACK_SECONDS));
+    }
+
+    /** @param non-empty-list<SunPosition> $positions each near the one before */
+    public static function of(array $positions): self
+    {
+        $first = $positions[0]->azimuthDeg;
         $running = $least = $most = $disc = 0.0;
         $before = $first;
-        foreach ($places as $place) {
-            $running += rad2deg(Angle::signedRad(deg2rad($place->azimuthDeg - $before)));
-            $before = $place->azimuthDeg;
+        foreach ($positions as $sun) {
+            $running += rad2deg(Angle::signedRad(deg2rad($sun->azimuthDeg - $before)));
+            $before = $sun->azimuthDeg;
             $least = min($least, $running);
             $most = max($most, $running);
             // Near the zenith the disc spans many degrees of azimuth.
-            $disc = max($disc, $place->semidiameterDeg / max(0.01, cos(deg2rad($place->altitudeDeg))));
+            $disc = max($disc, $sun->semidiameterDeg / max(0.01, cos(deg2rad($sun->altitudeDeg))));
         }
 
         return new self($first + ($least + $most) / 2, ($most - $least) / 2 + $disc + self::BESIDE_DEG);

@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Site;
 
+use KeenShadow\Core\Sky\StateInterval;
+use KeenShadow\Core\Sky\SunPosition;
+use KeenShadow\Core\Sky\SunTrack;
+use KeenShadow\Core\Sky\Timeline;
+
 /**
  * A sheet across a doorway or window, with filters in holes; people stay inside and look out through them.
  *
@@ -39,7 +44,7 @@ final readonly class Banner
     }
 
     /** Null when the Sun is behind the wall. */
-    public function holeHeightM(float $eyeM, SunPlace $sun): ?float
+    public function holeHeightM(float $eyeM, SunPosition $sun): ?float
     {
         return $this->facade->isFacing($sun)
             ? $eyeM + $this->distanceM * tan(deg2rad($sun->altitudeDeg)) / cos(deg2rad($this->facade->sunToTheRightDeg($sun)))
@@ -47,7 +52,7 @@ final readonly class Banner
     }
 
     /** How far to the right of the eye; null when the Sun is behind the wall. */
-    public function holeToTheRightM(SunPlace $sun): ?float
+    public function holeToTheRightM(SunPosition $sun): ?float
     {
         return $this->facade->isFacing($sun) ? $this->distanceM * tan(deg2rad($this->facade->sunToTheRightDeg($sun))) : null;
     }
@@ -71,7 +76,7 @@ final readonly class Banner
     }
 
     /** What becomes of the look through a banner for an eye at some height. People stand within the width of the opening. */
-    public function stateFor(float $eyeM, SunPlace $sun): BannerState
+    public function stateFor(float $eyeM, SunPosition $sun): BannerState
     {
         $height = $this->holeHeightM($eyeM, $sun);
         if ($height === null) {
@@ -89,19 +94,19 @@ final readonly class Banner
     }
 
     /** What stands outside before the Sun, for an eye whose look is blocked; null is the far horizon. */
-    public function blockedBy(float $eyeM, SunPlace $sun): ?string
+    public function blockedBy(float $eyeM, SunPosition $sun): ?string
     {
         return $this->skylineTowards($sun, $this->holeHeightM($eyeM, $sun) ?? $eyeM)->boundBefore($sun);
     }
 
-    /** @return list<Run<BannerState>> */
+    /** @return list<StateInterval<BannerState>> */
     public function runsFor(float $eyeM, SunTrack $track): array
     {
-        return Timeline::runs($track, self::STEP_SECONDS, fn(SunPlace $sun): BannerState => $this->stateFor($eyeM, $sun));
+        return Timeline::runs($track, self::STEP_SECONDS, fn(SunPosition $sun): BannerState => $this->stateFor($eyeM, $sun));
     }
 
     /** Only what stands before the Sun is looked at: the hole moves with it, so that each moment has a skyline of its own. */
-    private function skylineTowards(SunPlace $sun, float $holeM): Skyline
+    private function skylineTowards(SunPosition $sun, float $holeM): Skyline
     {
         return Skyline::from($this->facade->outside(), $holeM, $this->plan->obstacles(), $this->plan->horizon, 0.0, AzimuthSpan::of([$sun]));
     }

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Site;
 
+use KeenShadow\Core\Sky\StateInterval;
+use KeenShadow\Core\Sky\SunTrack;
+use KeenShadow\Core\Sky\Timeline;
+
 /** When the Sun stands free from one spot while a track lasts. */
 final readonly class ClearSky
 {
@@ -63,12 +67,12 @@ final readonly class ClearSky
         return max(0.0, $toUt - $fromUt - $blocked) * 86400;
     }
 
-    /** @param non-empty-list<Run<Sight>> $blocked runs without a gap, none of them clear */
+    /** @param non-empty-list<StateInterval<Sight>> $blocked runs without a gap, none of them clear */
     private static function stretch(array $blocked, Skyline $skyline, SunTrack $track): Stretch
     {
         $from = $blocked[0]->from;
         $to = $blocked[count($blocked) - 1]->to;
-        $hidden = array_values(array_filter($blocked, static fn(Run $run): bool => $run->state === Sight::Hidden));
+        $hidden = array_values(array_filter($blocked, static fn(StateInterval $run): bool => $run->state === Sight::Hidden));
         $names = [];
         // Inside the stretch: at its very ends nothing is before the Sun yet.
         for ($i = 0; $i < self::ASKED; ++$i) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KeenShadow\Core\Site;
 
 use KeenShadow\Core\Sky\ContactName;
+use KeenShadow\Core\Sky\SunPosition;
 
 /** Whether one contact is seen from a spot. */
 final readonly class ContactSight
@@ -16,14 +17,14 @@ final readonly class ContactSight
      */
     private function __construct(
         public ContactName $name,
-        public SunPlace $sun,
+        public SunPosition $sun,
         public Sight $sight,
         public ?string $by,
         public float $marginDeg,
         public bool $isInDoubt,
     ) {}
 
-    public static function of(ContactName $name, SunPlace $sun, Skyline $skyline, ClearSky $worst): self
+    public static function of(ContactName $name, SunPosition $sun, Skyline $skyline, ClearSky $worst): self
     {
         $clearance = $skyline->clearance($sun);
         $sight = $clearance->sight($sun->semidiameterDeg);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Site;
 
+use KeenShadow\Core\Sky\SunPosition;
+
 /** One hole of a banner's cutting plan, and the mark on the floor where its user stands. */
 final readonly class CutHole
 {
@@ -31,11 +33,11 @@ final readonly class CutHole
      * low or too high for one.
      *
      * @param array<string, float> $eyesM
-     * @param SunPlace $later the Sun when the holes need no longer serve
+     * @param SunPosition $later the Sun when the holes need no longer serve
      *
      * @return list<self>
      */
-    public static function allOf(Banner $banner, array $eyesM, SunPlace $sun, SunPlace $later): array
+    public static function allOf(Banner $banner, array $eyesM, SunPosition $sun, SunPosition $later): array
     {
         $aside = self::span($banner->holeToTheRightM($sun), $banner->holeToTheRightM($later));
         if ($aside === null || $eyesM === []) {

@@ -9,47 +9,50 @@ use KeenShadow\Core\Rules\Level;
 use KeenShadow\Core\Rules\Source;
 use KeenShadow\Core\Rules\Subject;
 use KeenShadow\Core\Rules\Verdict;
+use KeenShadow\Core\Sky\StateInterval;
+use KeenShadow\Core\Sky\SunPosition;
+use KeenShadow\Core\Sky\SunTrack;
 
 /** A banner for people of several heights: from when to when it works for whom, and who sees the maximum. */
 final readonly class DoorwayOutlook
 {
     /**
      * @param array<string, float> $eyesM heights of eyes by whose they are
-     * @param array<string, list<Run<BannerState>>> $runs over the eclipse, by whose eyes
+     * @param array<string, list<StateInterval<BannerState>>> $runs over the eclipse, by whose eyes
      */
     private function __construct(
         public Banner $banner,
         public array $eyesM,
         public array $runs,
-        private SunPlace $maximum,
+        private SunPosition $maximum,
     ) {}
 
     /**
      * @param array<string, float> $eyesM
-     * @param SunPlace $maximum the Sun at the deepest moment that is above the horizon
+     * @param SunPosition $maximum the Sun at the deepest moment that is above the horizon
      */
-    public static function of(Banner $banner, array $eyesM, SunTrack $eclipse, SunPlace $maximum): self
+    public static function of(Banner $banner, array $eyesM, SunTrack $eclipse, SunPosition $maximum): self
     {
         return new self($banner, $eyesM, array_map(static fn(float $eyeM): array => $banner->runsFor($eyeM, $eclipse), $eyesM), $maximum);
     }
 
-    /** @return list<Run<BannerState>> when it works for anybody */
+    /** @return list<StateInterval<BannerState>> when it works for anybody */
     public function works(): array
     {
-        return array_values(array_filter(array_merge([], ...array_values($this->runs)), static fn(Run $run): bool => $run->state === BannerState::Works));
+        return array_values(array_filter(array_merge([], ...array_values($this->runs)), static fn(StateInterval $run): bool => $run->state === BannerState::Works));
     }
 
     /** Whether the Sun is on its other side as long as it is up. */
     public function facesAway(): bool
     {
-        $states = array_map(static fn(Run $run): BannerState => $run->state, array_merge([], ...array_values($this->runs)));
+        $states = array_map(static fn(StateInterval $run): BannerState => $run->state, array_merge([], ...array_values($this->runs)));
 
         return in_array(BannerState::NotFacing, $states, true)
             && array_filter($states, static fn(BannerState $s): bool => $s !== BannerState::NotFacing && $s !== BannerState::SunDown) === [];
     }
 
     /** @return list<array{state: BannerState, by: array{by?: string}, who: non-empty-list<string>}> those who do not see the Sun at a moment, by what stops them */
-    public function without(SunPlace $sun): array
+    public function without(SunPosition $sun): array
     {
         $without = [];
         foreach ($this->eyesM as $who => $eyeM) {

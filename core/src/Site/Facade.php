@@ -7,6 +7,7 @@ namespace KeenShadow\Core\Site;
 use KeenShadow\Core\Geometry\Angle;
 use KeenShadow\Core\Geometry\PlanLines;
 use KeenShadow\Core\Geometry\PlanPoint;
+use KeenShadow\Core\Sky\SunPosition;
 
 /** A doorway, a window or a whole outer wall, as somebody inside looks out through it. */
 final readonly class Facade
@@ -84,18 +85,18 @@ final readonly class Facade
     }
 
     /** How far the Sun stands to the right of straight out, −180 … 180; beyond ±90 it shines on the other side. */
-    public function sunToTheRightDeg(SunPlace $sun): float
+    public function sunToTheRightDeg(SunPosition $sun): float
     {
         return rad2deg(Angle::signedRad(deg2rad($sun->azimuthDeg - $this->bearingDeg)));
     }
 
-    public function isFacing(SunPlace $sun): bool
+    public function isFacing(SunPosition $sun): bool
     {
         return abs($this->sunToTheRightDeg($sun)) < 90;
     }
 
     /** Angle between the Sun's rays and straight out. */
-    public function incidenceDeg(SunPlace $sun): float
+    public function incidenceDeg(SunPosition $sun): float
     {
         return rad2deg(acos(cos(deg2rad($sun->altitudeDeg)) * cos(deg2rad($this->sunToTheRightDeg($sun)))));
     }

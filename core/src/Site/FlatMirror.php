@@ -6,6 +6,8 @@ namespace KeenShadow\Core\Site;
 
 use KeenShadow\Core\Geometry\Angle;
 use KeenShadow\Core\Geometry\Vector3;
+use KeenShadow\Core\Sky\SunPosition;
+use KeenShadow\Core\Sky\SunTrack;
 
 /**
  * A small flat mirror that throws the Sun's image on a shaded wall. Its normal halves the angle between the Sun and the
@@ -21,7 +23,7 @@ final readonly class FlatMirror
     private function __construct(
         private Vector3 $normal,
         private Vector3 $throw,
-        private SunPlace $sun,
+        private SunPosition $sun,
         private SunTrack $track,
         private float $wallBearingDeg,
     ) {}
@@ -31,7 +33,7 @@ final readonly class FlatMirror
      *
      * @throws SiteException when the target is where the mirror is
      */
-    public static function aimed(SunPlace $sun, SunTrack $track, Thing $mirror, Thing $target, float $wallBearingDeg): self
+    public static function aimed(SunPosition $sun, SunTrack $track, Thing $mirror, Thing $target, float $wallBearingDeg): self
     {
         $throw = new Vector3(
             $target->at()->eastM - $mirror->at()->eastM,

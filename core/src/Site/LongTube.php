@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Site;
 
+use KeenShadow\Core\Sky\SunPosition;
+
 /** A straight tube that points at the Sun, its lower end at a fixed height. Lengths in metres. */
 final readonly class LongTube
 {
@@ -28,13 +30,13 @@ final readonly class LongTube
     }
 
     /** Height above the ground of a point so far up the tube: of its upper end, or of an upright prop there. */
-    public function heightM(SunPlace $sun, float $upTheTubeM): float
+    public function heightM(SunPosition $sun, float $upTheTubeM): float
     {
         return $this->lowerEndM + $upTheTubeM * sin(deg2rad($sun->altitudeDeg));
     }
 
     /** How far from below the lower end an upright prop stands, on the Sun's side. */
-    public function footM(SunPlace $sun, float $upTheTubeM): float
+    public function footM(SunPosition $sun, float $upTheTubeM): float
     {
         return $upTheTubeM * cos(deg2rad($sun->altitudeDeg));
     }

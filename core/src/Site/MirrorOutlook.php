@@ -9,6 +9,8 @@ use KeenShadow\Core\Rules\Level;
 use KeenShadow\Core\Rules\Source;
 use KeenShadow\Core\Rules\Subject;
 use KeenShadow\Core\Rules\Verdict;
+use KeenShadow\Core\Sky\SunPosition;
+use KeenShadow\Core\Sky\SunTrack;
 
 /** A flat mirror and the screen that it throws the Sun on: how it is turned, what its light meets, and what speaks against it. */
 final readonly class MirrorOutlook
@@ -38,13 +40,13 @@ final readonly class MirrorOutlook
         return $mirror->at()->distanceM($screen->at()) < self::LEAST_THROW_M ? null : new self($mirror, $screen, $plan, $track);
     }
 
-    public function aimed(SunPlace $sun): FlatMirror
+    public function aimed(SunPosition $sun): FlatMirror
     {
         return FlatMirror::aimed($sun, $this->track, $this->mirror, $this->screen, $this->wallBearingDeg);
     }
 
     /** @param SpotOutlook $atScreen how the screen itself stands to the Sun */
-    public function verdict(SunPlace $sun, SpotOutlook $atScreen): Verdict
+    public function verdict(SunPosition $sun, SpotOutlook $atScreen): Verdict
     {
         $findings = [];
         $skyline = $this->plan->skylineFrom($this->mirror->at(), $this->mirror->heightM);

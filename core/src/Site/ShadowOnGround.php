@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KeenShadow\Core\Site;
 
 use KeenShadow\Core\Geometry\PlanPoint;
+use KeenShadow\Core\Sky\SunPosition;
 
 /** The shade that upright things throw on a level plane. */
 final class ShadowOnGround
@@ -17,7 +18,7 @@ final class ShadowOnGround
      *
      * @return list<array{PlanPoint, PlanPoint, PlanPoint, PlanPoint}>
      */
-    public static function of(Thing $thing, SunPlace $sun, float $levelM = 0.0): array
+    public static function of(Thing $thing, SunPosition $sun, float $levelM = 0.0): array
     {
         $length = self::lengthM($thing->heightM - $levelM, $sun);
         if ($length <= 0) {
@@ -32,7 +33,7 @@ final class ShadowOnGround
     }
 
     /** Length of the shadow of something that rises so far above a level, at most {@see LONGEST_M}; 0 when it does not. */
-    public static function lengthM(float $aboveM, SunPlace $sun): float
+    public static function lengthM(float $aboveM, SunPosition $sun): float
     {
         return $aboveM <= 0 ? 0.0 : min(self::LONGEST_M, $aboveM * $sun->shadowPerMetre());
     }

@@ -7,6 +7,7 @@ namespace KeenShadow\Core\Site;
 use KeenShadow\Core\Geometry\Angle;
 use KeenShadow\Core\Geometry\PlanLines;
 use KeenShadow\Core\Geometry\PlanPoint;
+use KeenShadow\Core\Sky\SunPosition;
 
 /**
  * What bounds the sky for one eye: obstacles and far horizon as an altitude against azimuth.
@@ -122,13 +123,13 @@ final readonly class Skyline
     }
 
     /** How much of the Sun's disc stands free. */
-    public function sightOf(SunPlace $sun): Sight
+    public function sightOf(SunPosition $sun): Sight
     {
         return $this->plainSight($sun) ?? $this->clearance($sun, $sun->semidiameterDeg)->sight($sun->semidiameterDeg);
     }
 
     /** What stands before the Sun or nearest to it, null for the far horizon. */
-    public function boundBefore(SunPlace $sun): ?string
+    public function boundBefore(SunPosition $sun): ?string
     {
         return $this->clearance($sun, $sun->semidiameterDeg)->by;
     }
@@ -139,7 +140,7 @@ final readonly class Skyline
      * @param float|null $reachDeg for one who asks only whether anything is nearer than this: the first that is will do, and
      *     where nothing is, the way straight down or up
      */
-    public function clearance(SunPlace $sun, ?float $reachDeg = null): Clearance
+    public function clearance(SunPosition $sun, ?float $reachDeg = null): Clearance
     {
         if ($this->cover !== null) {
             return new Clearance(-self::OVERHEAD_DEG, $this->cover);
@@ -154,7 +155,7 @@ final readonly class Skyline
     }
 
     /** The sight where it takes no closer look: nothing near, or one wall before all of the disc. */
-    private function plainSight(SunPlace $sun): ?Sight
+    private function plainSight(SunPosition $sun): ?Sight
     {
         if ($this->cover !== null) {
             return Sight::Hidden;
@@ -189,7 +190,7 @@ final readonly class Skyline
     }
 
     /** From a Sun in the free sky to the nearest part of a wall or of the far horizon. */
-    private function wayDown(SunPlace $sun, float $nearest, ?string $by, ?float $reachDeg): Clearance
+    private function wayDown(SunPosition $sun, float $nearest, ?string $by, ?float $reachDeg): Clearance
     {
         $half = self::halfWidthDeg($sun, min($nearest, $reachDeg ?? self::OVERHEAD_DEG));
         $direction = $sun->direction();
@@ -214,7 +215,7 @@ final readonly class Skyline
     }
 
     /** @return list<float> azimuths relative to the Sun's at which the far horizon is looked at: its points, and evenly between */
-    private function horizonOffsetsDeg(SunPlace $sun, float $halfDeg, float $lowestDeg): array
+    private function horizonOffsetsDeg(SunPosition $sun, float $halfDeg, float $lowestDeg): array
     {
         $offsets = [];
         for ($i = -self::MOST_STEPS; $i <= self::MOST_STEPS; ++$i) {
@@ -234,7 +235,7 @@ final readonly class Skyline
      * From a Sun behind something to the nearest free sky. How deep it is behind it nobody asks beyond its own width; that
      * far the sky's edge is looked at a dozen times on either side, and at and beside every end of a wall.
      */
-    private function wayToFreeSkyDeg(SunPlace $sun, float $nearest): float
+    private function wayToFreeSkyDeg(SunPosition $sun, float $nearest): float
     {
         $half = self::halfWidthDeg($sun, min($nearest, 2 * $sun->semidiameterDeg));
         $offsets = array_map(static fn(int $i): float => $half * $i / self::DIVISIONS, range(-self::DIVISIONS, self::DIVISIONS));
@@ -257,7 +258,7 @@ final readonly class Skyline
     }
 
     /** So far to the side a vertical circle still comes that near to the Sun. */
-    private static function halfWidthDeg(SunPlace $sun, float $withinDeg): float
+    private static function halfWidthDeg(SunPosition $sun, float $withinDeg): float
     {
         return $sun->altitudeDeg + $withinDeg >= self::OVERHEAD_DEG
             ? 180.0
@@ -292,7 +293,7 @@ final readonly class Skyline
     }
 
     /** An altitude that nothing exceeds within a degree of the Sun's azimuth; most looks need no closer one. */
-    private function ceilingDegAbout(SunPlace $sun): float
+    private function ceilingDegAbout(SunPosition $sun): float
     {
         // Near the zenith the disc is wider than a degree of azimuth.
         if ($sun->altitudeDeg > 60) {

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace KeenShadow\Core\Site;
 
 use KeenShadow\Core\Geometry\PlanPoint;
+use KeenShadow\Core\Sky\SunPosition;
+use KeenShadow\Core\Sky\SunTrack;
 
 /**
  * How good each spot of a lot is: a grid, south-west corner first, of the time with the whole disc free.
@@ -35,7 +37,7 @@ final readonly class SpotMap
         $cell = max($width, $height) / $most;
         $columns = (int) ceil($width / $cell - 1e-9);
         $lines = (int) ceil($height / $cell - 1e-9);
-        $suns = $track->places(self::STEP_SECONDS);
+        $suns = $track->positions(self::STEP_SECONDS);
         $minutes = ($track->endUt - $track->beginUt) * 1440 / count($suns);
         $clear = array_fill(0, $lines * $columns, 0);
         $weight = array_fill(0, $lines * $columns, 0.0);
@@ -124,7 +126,7 @@ final readonly class SpotMap
      *
      * @return array<int, int>
      */
-    private static function sunny(array $walls, HorizonProfile $horizon, SunPlace $sun, int $columns, int $lines): array
+    private static function sunny(array $walls, HorizonProfile $horizon, SunPosition $sun, int $columns, int $lines): array
     {
         $lowest = $sun->altitudeDeg - $sun->semidiameterDeg;
         if ($lowest <= max(0.0, $horizon->altitudeDegAt($sun->azimuthDeg))) {

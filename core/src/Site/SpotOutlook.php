@@ -13,6 +13,8 @@ use KeenShadow\Core\Rules\Verdict;
 use KeenShadow\Core\Sky\Contact;
 use KeenShadow\Core\Sky\ContactName;
 use KeenShadow\Core\Sky\LocalCircumstances;
+use KeenShadow\Core\Sky\SunPosition;
+use KeenShadow\Core\Sky\SunTrack;
 
 /** What somebody at one spot sees of an eclipse: when the Sun is hidden, by what, which contacts that costs, and how sure that is. */
 final readonly class SpotOutlook
@@ -41,12 +43,12 @@ final readonly class SpotOutlook
 
     public static function from(PlanPoint $at, float $eyeM, SitePlan $plan, SunTrack $track, LocalCircumstances $circumstances): self
     {
-        $within = $track->azimuths();
+        $within = AzimuthSpan::ofTrack($track);
         $skyline = Skyline::from($at, $eyeM, $plan->obstacles(), $plan->horizon, 0.0, $within);
         $clear = ClearSky::from($skyline, $track);
         $worst = $plan->accuracyM > 0 ? ClearSky::from(Skyline::from($at, $eyeM, $plan->obstacles(), $plan->horizon, $plan->accuracyM, $within), $track) : $clear;
         $contacts = array_map(
-            static fn(Contact $contact): ContactSight => ContactSight::of($contact->name, SunPlace::of($contact->view), $skyline, $worst),
+            static fn(Contact $contact): ContactSight => ContactSight::of($contact->name, SunPosition::of($contact->view), $skyline, $worst),
             $circumstances->contacts(),
         );
         $from = $circumstances->contact(ContactName::C1)?->view->julianDateUt() ?? $track->beginUt;

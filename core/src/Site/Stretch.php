@@ -4,18 +4,20 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Site;
 
+use KeenShadow\Core\Sky\SunPosition;
+
 /** A while during which something stands before the Sun, from the first touch of the disc to the last. */
 final readonly class Stretch
 {
     /**
      * @param list<string|null> $by what stands there, in order; null is the far horizon
-     * @param SunPlace|null $hiddenFrom when the whole disc is gone first, null when some of it stays
+     * @param SunPosition|null $hiddenFrom when the whole disc is gone first, null when some of it stays
      * @param bool $isCutAtBegin whether it was so already when the track begins
      */
     public function __construct(
-        public SunPlace $from,
-        public SunPlace $to,
-        public ?SunPlace $hiddenFrom,
+        public SunPosition $from,
+        public SunPosition $to,
+        public ?SunPosition $hiddenFrom,
         public array $by,
         public bool $isCutAtBegin,
         public bool $isCutAtEnd,

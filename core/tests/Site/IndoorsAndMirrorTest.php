@@ -19,9 +19,9 @@ use KeenShadow\Core\Site\MirrorOutlook;
 use KeenShadow\Core\Site\SiteException;
 use KeenShadow\Core\Site\SitePlan;
 use KeenShadow\Core\Site\SpotOutlook;
-use KeenShadow\Core\Site\SunPlace;
 use KeenShadow\Core\Site\ThingKind;
 use KeenShadow\Core\Sky\Observer;
+use KeenShadow\Core\Sky\SunPosition;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Source: plane trigonometry and the law of reflection by hand. */
@@ -152,7 +152,7 @@ final class IndoorsAndMirrorTest extends SiteTestCase
         self::assertSame($reasons, self::reasons($verdict));
     }
 
-    /** @return array<string, array{list<array{0: ThingKind, 1: list<array{float, float}>, 2: float, 3: float, 4: string, 5?: float}>, array{float, float, float}, array{float, float, float}, SunPlace, Level, string}> what stands there, mirror and screen in metres east, north, up, the Sun, the finding that decides */
+    /** @return array<string, array{list<array{0: ThingKind, 1: list<array{float, float}>, 2: float, 3: float, 4: string, 5?: float}>, array{float, float, float}, array{float, float, float}, SunPosition, Level, string}> what stands there, mirror and screen in metres east, north, up, the Sun, the finding that decides */
     public static function mirrors(): array
     {
         $school = [ThingKind::Building, [[0, -10], [10, -10], [10, 10], [0, 10]], 8.0, 0.0, 'school'];
@@ -178,7 +178,7 @@ final class IndoorsAndMirrorTest extends SiteTestCase
      * @param array{float, float, float} $screen
      */
     #[DataProvider('mirrors')]
-    public function testWhatSpeaksAgainstAMirror(array $stands, array $mirror, array $screen, SunPlace $sun, Level $level, string $reason): void
+    public function testWhatSpeaksAgainstAMirror(array $stands, array $mirror, array $screen, SunPosition $sun, Level $level, string $reason): void
     {
         $plan = self::plan(...array_map(static fn(array $s) => self::thing(...$s), $stands));
         $track = self::track('2027-08-02', '07:30', '10:10');

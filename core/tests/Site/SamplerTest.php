@@ -7,9 +7,9 @@ namespace KeenShadow\Core\Tests\Site;
 use KeenShadow\Core\Site\HorizonProfile;
 use KeenShadow\Core\Site\Sight;
 use KeenShadow\Core\Site\Skyline;
-use KeenShadow\Core\Site\SunPlace;
 use KeenShadow\Core\Site\Thing;
 use KeenShadow\Core\Site\ThingKind;
+use KeenShadow\Core\Sky\SunPosition;
 
 /** How much of the disc stands free, and how far from it the nearest thing is, against a disc laid out in dots. */
 final class SamplerTest extends SiteTestCase
@@ -99,7 +99,7 @@ final class SamplerTest extends SiteTestCase
     }
 
     /** The free share of a disc of so many of the Sun's radii, laid out in dots. */
-    private static function dots(Skyline $skyline, SunPlace $sun, float $radii): float
+    private static function dots(Skyline $skyline, SunPosition $sun, float $radii): float
     {
         $free = $all = 0;
         for ($ring = 0; $ring <= 14; ++$ring) {

@@ -8,6 +8,7 @@ use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Geometry\Vector3;
 use KeenShadow\Core\Position\Coordinates;
 use KeenShadow\Core\Position\LocalTangentPlane;
+use KeenShadow\Core\Site\AzimuthSpan;
 use KeenShadow\Core\Site\Banner;
 use KeenShadow\Core\Site\ClearSky;
 use KeenShadow\Core\Site\Facade;
@@ -15,9 +16,9 @@ use KeenShadow\Core\Site\FlatMirror;
 use KeenShadow\Core\Site\HorizonProfile;
 use KeenShadow\Core\Site\ShadowOnGround;
 use KeenShadow\Core\Site\Skyline;
-use KeenShadow\Core\Site\SunPlace;
 use KeenShadow\Core\Site\Thing;
 use KeenShadow\Core\Site\ThingKind;
+use KeenShadow\Core\Sky\SunPosition;
 use KeenShadow\Core\Tests\ReferenceTable;
 
 /** What must hold whatever is drawn. The random plans are the same in every run. */
@@ -82,9 +83,9 @@ final class SitePropertiesTest extends SiteTestCase
             $track = self::track($date, $begin, $end);
             $walls = array_map(static fn(): Thing => self::randomWall(), range(1, 25));
             $all = Skyline::from(self::here(), 1.5, $walls, HorizonProfile::level(), 0.4);
-            $some = Skyline::from(self::here(), 1.5, $walls, HorizonProfile::level(), 0.4, $track->azimuths());
+            $some = Skyline::from(self::here(), 1.5, $walls, HorizonProfile::level(), 0.4, AzimuthSpan::ofTrack($track));
             self::assertLessThan(count($all->walls()), count($some->walls()));
-            foreach ($track->places(120.0) as $sun) {
+            foreach ($track->positions(120.0) as $sun) {
                 self::assertSame($all->sightOf($sun), $some->sightOf($sun));
             }
         }
@@ -114,7 +115,7 @@ final class SitePropertiesTest extends SiteTestCase
             $mirror = self::thing(ThingKind::Mirror, [[0, 0]], 0.8);
             $target = Thing::of(ThingKind::Screen, 'screen', [new PlanPoint(mt_rand(5, 40) * (mt_rand(0, 1) === 1 ? 1 : -1), mt_rand(5, 40))], mt_rand(0, 6));
             $aimed = FlatMirror::aimed($sun, $track, $mirror, $target, 180);
-            $normal = (new SunPlace(0, $aimed->bearingDeg(), $aimed->tiltDeg(), 0, 0))->direction();
+            $normal = (new SunPosition(0, $aimed->bearingDeg(), $aimed->tiltDeg(), 0, 0))->direction();
             $ray = $normal->times(2 * $normal->dot($sun->direction()))->minus($sun->direction());
             $way = new Vector3($target->at()->eastM, $target->at()->northM, $target->heightM - 0.8);
             self::assertEqualsWithDelta(1.0, $ray->dot($way->times(1 / $way->length())), 1e-9);

@@ -8,13 +8,13 @@ use DateTimeImmutable;
 use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Site\HorizonProfile;
 use KeenShadow\Core\Site\SitePlan;
-use KeenShadow\Core\Site\SunPlace;
-use KeenShadow\Core\Site\SunTrack;
 use KeenShadow\Core\Site\Thing;
 use KeenShadow\Core\Site\ThingKind;
 use KeenShadow\Core\Sky\EclipseSearch;
 use KeenShadow\Core\Sky\Observer;
 use KeenShadow\Core\Sky\SolarEclipse;
+use KeenShadow\Core\Sky\SunPosition;
+use KeenShadow\Core\Sky\SunTrack;
 use PHPUnit\Framework\TestCase;
 
 /** Plans, places and Suns to begin from. */
@@ -33,9 +33,9 @@ abstract class SiteTestCase extends TestCase
         return SunTrack::over(self::eclipse($date), Observer::at(36.5297, -6.2926, 10), new DateTimeImmutable("{$date}T{$begin}Z"), new DateTimeImmutable("{$date}T{$end}Z"));
     }
 
-    protected static function sun(float $azimuthDeg, float $altitudeDeg): SunPlace
+    protected static function sun(float $azimuthDeg, float $altitudeDeg): SunPosition
     {
-        return new SunPlace(2461620.0, $azimuthDeg, $altitudeDeg, 0.2625, 0.5);
+        return new SunPosition(2461620.0, $azimuthDeg, $altitudeDeg, 0.2625, 0.5);
     }
 
     /** @param list<array{float, float}> $points metres east and north */

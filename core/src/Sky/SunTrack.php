@@ -2,12 +2,9 @@
 
 declare(strict_types=1);
 
-namespace KeenShadow\Core\Site;
+namespace KeenShadow\Core\Sky;
 
 use DateTimeImmutable;
-use KeenShadow\Core\Sky\LocalSolver;
-use KeenShadow\Core\Sky\Observer;
-use KeenShadow\Core\Sky\SolarEclipse;
 use KeenShadow\Core\Time\JulianDate;
 
 /**
@@ -20,7 +17,7 @@ final class SunTrack
 {
     private readonly LocalSolver $solver;
 
-    /** @var array<int, non-empty-list<SunPlace>> places that were asked for before, by their distance in milliseconds: every spot asks for the same */
+    /** @var array<int, non-empty-list<SunPosition>> positions that were asked for before, by their distance in milliseconds: every spot asks for the same */
     private array $asked = [];
 
     private function __construct(
@@ -37,36 +34,31 @@ final class SunTrack
         return new self($eclipse, $observer, JulianDate::fromDateTime($begin), JulianDate::fromDateTime($end));
     }
 
-    public function at(float $julianDateUt): SunPlace
+    public function at(float $julianDateUt): SunPosition
     {
-        return SunPlace::of($this->solver->viewAtUt($this->observer, $this->eclipse->deltaT, $julianDateUt));
+        return SunPosition::of($this->solver->viewAtUt($this->observer, $this->eclipse->deltaT, $julianDateUt));
     }
 
-    public function atTime(DateTimeImmutable $moment): SunPlace
+    public function atTime(DateTimeImmutable $moment): SunPosition
     {
         return $this->at(JulianDate::fromDateTime($moment));
     }
 
-    public function azimuths(): AzimuthSpan
-    {
-        return AzimuthSpan::of($this->places(600.0));
-    }
-
-    /** @return non-empty-list<SunPlace> from the beginning to the end, evenly spaced, no farther apart than asked */
-    public function places(float $stepSeconds): array
+    /** @return non-empty-list<SunPosition> from the beginning to the end, evenly spaced, no farther apart than asked */
+    public function positions(float $stepSeconds): array
     {
         return $this->asked[(int) round($stepSeconds * 1000)] ??= $this->evenly($stepSeconds);
     }
 
-    /** @return non-empty-list<SunPlace> */
+    /** @return non-empty-list<SunPosition> */
     private function evenly(float $stepSeconds): array
     {
         $steps = max(1, (int) ceil(($this->endUt - $this->beginUt) * 86400 / $stepSeconds));
-        $places = [$this->at($this->beginUt)];
+        $positions = [$this->at($this->beginUt)];
         for ($i = 1; $i <= $steps; ++$i) {
-            $places[] = $this->at($this->beginUt + ($this->endUt - $this->beginUt) * $i / $steps);
+            $positions[] = $this->at($this->beginUt + ($this->endUt - $this->beginUt) * $i / $steps);
         }
 
-        return $places;
+        return $positions;
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace KeenShadow\Core\Site;
+namespace KeenShadow\Core\Sky;
 
 use UnitEnum;
 
@@ -16,13 +16,13 @@ final class Timeline
      * @template T of UnitEnum
      *
      * @param float $stepSeconds a state that lasts shorter than this may be missed
-     * @param callable(SunPlace): T $state
+     * @param callable(SunPosition): T $state
      *
-     * @return list<Run<T>> in order of time, without a gap
+     * @return list<StateInterval<T>> in order of time, without a gap
      */
     public static function runs(SunTrack $track, float $stepSeconds, callable $state): array
     {
-        $places = $track->places($stepSeconds);
+        $places = $track->positions($stepSeconds);
         $from = $before = $places[0];
         $now = $state($before);
         $runs = [];
@@ -30,13 +30,13 @@ final class Timeline
             $next = $state($place);
             if ($next !== $now) {
                 $change = self::change($track, $before, $place, $now, $state);
-                $runs[] = new Run($now, $from, $change);
+                $runs[] = new StateInterval($now, $from, $change);
                 $from = $change;
                 $now = $next;
             }
             $before = $place;
         }
-        $runs[] = new Run($now, $from, $before);
+        $runs[] = new StateInterval($now, $from, $before);
 
         return $runs;
     }
@@ -45,9 +45,9 @@ final class Timeline
      * @template T of UnitEnum
      *
      * @param T $first the state at the earlier place; the later one has another
-     * @param callable(SunPlace): T $state
+     * @param callable(SunPosition): T $state
      */
-    private static function change(SunTrack $track, SunPlace $before, SunPlace $after, UnitEnum $first, callable $state): SunPlace
+    private static function change(SunTrack $track, SunPosition $before, SunPosition $after, UnitEnum $first, callable $state): SunPosition
     {
         $from = $before->julianDateUt;
         $to = $after->julianDateUt;

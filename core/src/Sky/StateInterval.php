@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace KeenShadow\Core\Site;
+namespace KeenShadow\Core\Sky;
 
 use UnitEnum;
 
@@ -11,12 +11,12 @@ use UnitEnum;
  *
  * @template-covariant T of UnitEnum
  */
-final readonly class Run
+final readonly class StateInterval
 {
     /** @param T $state */
     public function __construct(
         public UnitEnum $state,
-        public SunPlace $from,
-        public SunPlace $to,
+        public SunPosition $from,
+        public SunPosition $to,
     ) {}
 }

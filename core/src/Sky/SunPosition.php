@@ -2,16 +2,14 @@
 
 declare(strict_types=1);
 
-namespace KeenShadow\Core\Site;
+namespace KeenShadow\Core\Sky;
 
 use DateTimeImmutable;
 use KeenShadow\Core\Geometry\Vector3;
-use KeenShadow\Core\Sky\Horizon;
-use KeenShadow\Core\Sky\View;
 use KeenShadow\Core\Time\JulianDate;
 
 /** Where the Sun is seen at one moment: apparent altitude (refraction in), azimuth, half its width, how much is covered. */
-final readonly class SunPlace
+final readonly class SunPosition
 {
     public function __construct(
         public float $julianDateUt,
