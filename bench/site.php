@@ -5,13 +5,13 @@ declare(strict_types=1);
 /** Measures the site's sums on a plan with 60 obstacles and a horizon of 5 000 points, as shares of what they may take. */
 
 use KeenShadow\Core\Geometry\PlanPoint;
-use KeenShadow\Core\Site\HorizonProfile;
-use KeenShadow\Core\Site\ShadowOnGround;
-use KeenShadow\Core\Site\SitePlan;
-use KeenShadow\Core\Site\SpotMap;
-use KeenShadow\Core\Site\SpotOutlook;
-use KeenShadow\Core\Site\Thing;
-use KeenShadow\Core\Site\ThingKind;
+use KeenShadow\Core\Site\Plan\HorizonProfile;
+use KeenShadow\Core\Site\Plan\SitePlan;
+use KeenShadow\Core\Site\Plan\Thing;
+use KeenShadow\Core\Site\Plan\ThingKind;
+use KeenShadow\Core\Site\Shadow\ShadowOnGround;
+use KeenShadow\Core\Site\Skyline\SpotMap;
+use KeenShadow\Core\Site\Skyline\SpotOutlook;
 use KeenShadow\Core\Sky\EclipseSearch;
 use KeenShadow\Core\Sky\Observer;
 use KeenShadow\Core\Sky\SunTrack;

@@ -8,10 +8,10 @@ use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Database\Eloquent\Model;
 use InvalidArgumentException;
 use KeenShadow\Core\Geometry\PlanPoint;
-use KeenShadow\Core\Site\HorizonProfile;
-use KeenShadow\Core\Site\SitePlan;
-use KeenShadow\Core\Site\Thing;
-use KeenShadow\Core\Site\ThingKind;
+use KeenShadow\Core\Site\Plan\HorizonProfile;
+use KeenShadow\Core\Site\Plan\SitePlan;
+use KeenShadow\Core\Site\Plan\Thing;
+use KeenShadow\Core\Site\Plan\ThingKind;
 
 /**
  * A site plan as a JSON document: things with their points in metres east and north, the horizon as pairs of azimuth and

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
-use KeenShadow\Core\Site\CutHole;
-use KeenShadow\Core\Site\Facade;
+use KeenShadow\Core\Site\Doorway\CutHole;
+use KeenShadow\Core\Site\Plan\Facade;
 
 /** The cutting plan of a banner as seen from inside, to scale. Millimetres on paper, x from the left jamb, y downwards from the lintel. */
 final readonly class BannerPlan

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Drawings;
 
 use KeenShadow\Core\Geometry\PlanLines;
-use KeenShadow\Core\Site\Beam;
-use KeenShadow\Core\Site\SitePlan;
+use KeenShadow\Core\Site\Mirror\Beam;
+use KeenShadow\Core\Site\Plan\SitePlan;
 
 /** The beam from the side, one scale for both directions. Metres; x along the ground from the mirror, y downwards from the ground. */
 final readonly class BeamDrawing

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
-use KeenShadow\Core\Site\Banner;
-use KeenShadow\Core\Site\BannerState;
+use KeenShadow\Core\Site\Doorway\Banner;
+use KeenShadow\Core\Site\Doorway\BannerState;
 use KeenShadow\Core\Sky\SunPosition;
 
 /**

@@ -7,12 +7,12 @@ namespace App\Drawings;
 use App\Pages\Site\EventSite;
 use App\Pages\Words;
 use KeenShadow\Core\Geometry\Angle;
-use KeenShadow\Core\Site\Sight;
-use KeenShadow\Core\Site\Skyline;
-use KeenShadow\Core\Site\SpotOutlook;
-use KeenShadow\Core\Site\Thing;
-use KeenShadow\Core\Site\ThingKind;
-use KeenShadow\Core\Site\WallSeen;
+use KeenShadow\Core\Site\Plan\Thing;
+use KeenShadow\Core\Site\Plan\ThingKind;
+use KeenShadow\Core\Site\Skyline\DiscVisibility;
+use KeenShadow\Core\Site\Skyline\Skyline;
+use KeenShadow\Core\Site\Skyline\SpotOutlook;
+use KeenShadow\Core\Site\Skyline\WallSeen;
 use KeenShadow\Core\Sky\Compass;
 use KeenShadow\Core\Sky\ContactName;
 use KeenShadow\Core\Sky\SunPosition;
@@ -69,7 +69,7 @@ final readonly class Panorama
         $x = static fn(float $azimuth): float => round(Angle::positiveDeg($azimuth - $left) * $scale, 2);
         $y = static fn(float $altitude): float => round(($top - $altitude) * $scale, 2);
         $height = round(($top + self::BELOW_DEG) * $scale, 1);
-        $skyline = $site->plan->skylineFrom($place->at(), $place->heightM);
+        $skyline = Skyline::over($site->plan, $place->at(), $place->heightM);
         $kinds = [];
         foreach ($site->plan->obstacles() as $obstacle) {
             $kinds[$obstacle->name] = $obstacle->kind;
@@ -178,13 +178,13 @@ final readonly class Panorama
     {
         $stretches = [];
         $places = [];
-        $now = Sight::Clear;
+        $now = DiscVisibility::Clear;
         foreach ($suns as $i => $sun) {
             if ($sun->altitudeDeg < -self::DIP_DEG) {
                 continue;
             }
             $place = round(($azimuths[$i] - $left) * $scale, 1) . ',' . $y($sun->altitudeDeg);
-            $sight = $skyline->sightOf($sun) === Sight::Clear ? Sight::Clear : Sight::Hidden;
+            $sight = $skyline->sightOf($sun) === DiscVisibility::Clear ? DiscVisibility::Clear : DiscVisibility::Hidden;
             if ($sight !== $now && $places !== []) {
                 $stretches[] = ['points' => implode(' ', $places), 'sight' => $now->value];
                 $places = array_slice($places, -1);
@@ -220,7 +220,7 @@ final readonly class Panorama
                 'label' => ucfirst($contact->name->value) . ' ' . $site->here->clock->second($sun->time()),
                 'labelX' => min(self::WIDTH - 60.0, max(60.0, $at[0])),
                 'labelY' => max(14.0, $at[1] - 16),
-                'isClear' => $contact->sight === Sight::Clear,
+                'isClear' => $contact->sight === DiscVisibility::Clear,
             ];
         }
 

@@ -7,8 +7,8 @@ namespace App\Drawings;
 use App\Pages\Site\KindWords;
 use App\Pages\Words;
 use KeenShadow\Core\Geometry\PlanPoint;
-use KeenShadow\Core\Site\Shape;
-use KeenShadow\Core\Site\Thing;
+use KeenShadow\Core\Site\Plan\Shape;
+use KeenShadow\Core\Site\Plan\Thing;
 
 /** One thing on the plan, ready for SVG: metres, x east, y south. */
 final readonly class PlanShape

@@ -7,8 +7,9 @@ namespace App\Drawings;
 use App\Pages\Site\EventSite;
 use DateTimeImmutable;
 use KeenShadow\Core\Geometry\PlanPoint;
-use KeenShadow\Core\Site\Sight;
-use KeenShadow\Core\Site\Thing;
+use KeenShadow\Core\Site\Plan\Thing;
+use KeenShadow\Core\Site\Skyline\DiscVisibility;
+use KeenShadow\Core\Site\Skyline\Skyline;
 use KeenShadow\Core\Sky\ContactName;
 
 /** The site from above, ready for SVG: metres, x east, y south, with the Sun's directions from one spot as a fan. */
@@ -144,7 +145,7 @@ final readonly class PlanSheet
      */
     private static function rays(EventSite $site, Thing $observer, array $frame): array
     {
-        $skyline = $site->plan->skylineFrom($observer->at(), $observer->heightM);
+        $skyline = Skyline::over($site->plan, $observer->at(), $observer->heightM);
         $rays = [];
         foreach (self::moments($site) as [$moment, $label, $isMain]) {
             $sun = $site->track->atTime($moment);
@@ -167,7 +168,7 @@ final readonly class PlanSheet
                 },
                 'label' => $label,
                 'isMain' => $isMain,
-                'isHidden' => $skyline->sightOf($sun) !== Sight::Clear,
+                'isHidden' => $skyline->sightOf($sun) !== DiscVisibility::Clear,
             ];
         }
 

@@ -7,7 +7,7 @@ namespace App\Drawings;
 use App\Pages\Site\EventSite;
 use App\Pages\Words;
 use DateTimeImmutable;
-use KeenShadow\Core\Site\ShadowOnGround;
+use KeenShadow\Core\Site\Shadow\ShadowOnGround;
 
 /** The shade on the ground at one moment, for the plan. */
 final readonly class ShadeSheet

@@ -7,7 +7,7 @@ namespace App\Drawings;
 use App\Pages\Sky\DiscSample;
 use App\Pages\Sky\LocalEclipse;
 use DateTimeImmutable;
-use KeenShadow\Core\Site\Hiding;
+use KeenShadow\Core\Site\Skyline\UncertainObstruction;
 use KeenShadow\Core\Sky\Contact;
 use KeenShadow\Core\Sky\ContactName;
 
@@ -49,7 +49,7 @@ final readonly class ShadowRibbon
         public ?float $nowPercent,
     ) {}
 
-    /** @param list<Hiding> $hidings what comes before the Sun where the people stand */
+    /** @param list<UncertainObstruction> $hidings what comes before the Sun where the people stand */
     public static function of(LocalEclipse $here, array $hidings, DateTimeImmutable $now): self
     {
         $begin = $here->spanBegins();
@@ -188,7 +188,7 @@ final readonly class ShadowRibbon
     }
 
     /**
-     * @param list<Hiding> $hidings
+     * @param list<UncertainObstruction> $hidings
      * @param callable(DateTimeImmutable): float $percent
      *
      * @return list<array{x: float, width: float, by: string}>

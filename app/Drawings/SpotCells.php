@@ -7,9 +7,9 @@ namespace App\Drawings;
 use App\Pages\Site\EventSite;
 use App\Pages\Words;
 use KeenShadow\Core\Geometry\PlanPoint;
-use KeenShadow\Core\Site\Spot;
-use KeenShadow\Core\Site\SpotMap;
-use KeenShadow\Core\Site\Thing;
+use KeenShadow\Core\Site\Plan\Thing;
+use KeenShadow\Core\Site\Skyline\Spot;
+use KeenShadow\Core\Site\Skyline\SpotMap;
 
 /** The map of spots for the plan: cells by how much of the eclipse is seen from them, and the best ones. */
 final readonly class SpotCells

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
-use KeenShadow\Core\Site\LongTube;
+use KeenShadow\Core\Site\Shadow\LongTube;
 use KeenShadow\Core\Sky\SunPosition;
 
 /** A tube from the side at a few times, its lower end in one place, with its prop. Metres, x towards the Sun, y downwards from the ground. */

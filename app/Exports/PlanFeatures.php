@@ -6,9 +6,9 @@ namespace App\Exports;
 
 use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Position\LocalTangentPlane;
-use KeenShadow\Core\Site\Shape;
-use KeenShadow\Core\Site\SitePlan;
-use KeenShadow\Core\Site\Thing;
+use KeenShadow\Core\Site\Plan\Shape;
+use KeenShadow\Core\Site\Plan\SitePlan;
+use KeenShadow\Core\Site\Plan\Thing;
 
 /** A site plan as GeoJSON (RFC 7946): a feature a thing, with its kind and its measures in metres. */
 final class PlanFeatures

@@ -6,9 +6,9 @@ namespace App\Exports;
 
 use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Position\LocalTangentPlane;
-use KeenShadow\Core\Site\Shape;
-use KeenShadow\Core\Site\SitePlan;
-use KeenShadow\Core\Site\Thing;
+use KeenShadow\Core\Site\Plan\Shape;
+use KeenShadow\Core\Site\Plan\SitePlan;
+use KeenShadow\Core\Site\Plan\Thing;
 use XMLWriter;
 
 /** A site plan as GPX 1.1: waypoints for places and trees, a track for each outline and line, closed where it is an area. */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Imports;
 
 use KeenShadow\Core\Position\Coordinates;
-use KeenShadow\Core\Site\Shape;
-use KeenShadow\Core\Site\ThingKind;
+use KeenShadow\Core\Site\Plan\Shape;
+use KeenShadow\Core\Site\Plan\ThingKind;
 
 /** One outline, line or point as a file gave it. */
 final readonly class FoundShape

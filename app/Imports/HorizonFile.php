@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Imports;
 
-use KeenShadow\Core\Site\HorizonProfile;
+use KeenShadow\Core\Site\Plan\HorizonProfile;
 use KeenShadow\Core\Site\SiteException;
 
 /** A far horizon from a CSV file with the columns azimuth and altitude (or azimuth_deg and altitude_deg), in degrees. */

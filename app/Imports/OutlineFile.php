@@ -9,11 +9,11 @@ use KeenShadow\Core\Geometry\Globe;
 use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Position\Coordinates;
 use KeenShadow\Core\Position\LocalTangentPlane;
-use KeenShadow\Core\Site\Shape;
+use KeenShadow\Core\Site\Plan\Shape;
+use KeenShadow\Core\Site\Plan\SitePlan;
+use KeenShadow\Core\Site\Plan\Thing;
+use KeenShadow\Core\Site\Plan\ThingKind;
 use KeenShadow\Core\Site\SiteException;
-use KeenShadow\Core\Site\SitePlan;
-use KeenShadow\Core\Site\Thing;
-use KeenShadow\Core\Site\ThingKind;
 use SimpleXMLElement;
 
 /**

@@ -13,7 +13,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Facades\DB;
-use KeenShadow\Core\Site\SitePlan;
+use KeenShadow\Core\Site\Plan\SitePlan;
 use KeenShadow\Core\Sky\Observer;
 
 /**

@@ -8,7 +8,7 @@ use App\Casts\AsSitePlan;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use KeenShadow\Core\Site\SitePlan;
+use KeenShadow\Core\Site\Plan\SitePlan;
 
 /**
  * One state of an event's site plan; never changed, never deleted.

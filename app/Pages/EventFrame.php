@@ -13,8 +13,8 @@ use App\Pages\Sky\LocalEclipse;
 use Illuminate\Support\Facades\Date;
 use KeenShadow\Core\Rules\Filters;
 use KeenShadow\Core\Rules\Level;
-use KeenShadow\Core\Site\ContactSight;
-use KeenShadow\Core\Site\SpotOutlook;
+use KeenShadow\Core\Site\Skyline\ContactVisibility;
+use KeenShadow\Core\Site\Skyline\SpotOutlook;
 
 /** What every page of an event has around it: the stages with what is still to do, and the shadow ribbon. */
 final readonly class EventFrame
@@ -58,7 +58,7 @@ final readonly class EventFrame
         $lost = $outlook->lost();
 
         return match (true) {
-            $lost !== [] => __(':contacts hidden', ['contacts' => implode(', ', array_map(static fn(ContactSight $c): string => $c->name->value, $lost))]),
+            $lost !== [] => __(':contacts hidden', ['contacts' => implode(', ', array_map(static fn(ContactVisibility $c): string => $c->name->value, $lost))]),
             $outlook->verdict()->level === Level::Hold => __('the Sun is hidden or close to it for a while'),
             default => __('the Sun stands clear'),
         };

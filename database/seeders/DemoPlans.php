@@ -7,10 +7,10 @@ namespace Database\Seeders;
 use App\Models\Event;
 use App\Models\User;
 use KeenShadow\Core\Geometry\PlanPoint;
-use KeenShadow\Core\Site\HorizonProfile;
-use KeenShadow\Core\Site\SitePlan;
-use KeenShadow\Core\Site\Thing;
-use KeenShadow\Core\Site\ThingKind;
+use KeenShadow\Core\Site\Plan\HorizonProfile;
+use KeenShadow\Core\Site\Plan\SitePlan;
+use KeenShadow\Core\Site\Plan\Thing;
+use KeenShadow\Core\Site\Plan\ThingKind;
 
 /** The demo's site plans: a promenade in the morning, a school yard on a winter afternoon. Invented like the rest. */
 final class DemoPlans

@@ -8,12 +8,12 @@ use App\Models\Event;
 use App\Pages\Sky\LocalEclipse;
 use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Rules\Filters;
-use KeenShadow\Core\Site\Facade;
-use KeenShadow\Core\Site\HorizonProfile;
-use KeenShadow\Core\Site\SitePlan;
-use KeenShadow\Core\Site\SpotOutlook;
-use KeenShadow\Core\Site\Thing;
-use KeenShadow\Core\Site\ThingKind;
+use KeenShadow\Core\Site\Plan\Facade;
+use KeenShadow\Core\Site\Plan\HorizonProfile;
+use KeenShadow\Core\Site\Plan\SitePlan;
+use KeenShadow\Core\Site\Plan\Thing;
+use KeenShadow\Core\Site\Plan\ThingKind;
+use KeenShadow\Core\Site\Skyline\SpotOutlook;
 use KeenShadow\Core\Sky\SunTrack;
 
 /** An event's site: its plan and the Sun over it, for the ribbon's span and for the eclipse alone; the one way from the models to the core for every page about the site. */

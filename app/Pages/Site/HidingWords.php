@@ -6,8 +6,8 @@ namespace App\Pages\Site;
 
 use App\Pages\Words;
 use Illuminate\Support\Arr;
-use KeenShadow\Core\Site\Hiding;
-use KeenShadow\Core\Site\Stretch;
+use KeenShadow\Core\Site\Skyline\Obstruction;
+use KeenShadow\Core\Site\Skyline\UncertainObstruction;
 use KeenShadow\Core\Sky\SunPosition;
 
 /** When and behind what the Sun is hidden, in words. */
@@ -19,7 +19,7 @@ final class HidingWords
     private const MINUTES_ONLY_BELOW_DEG = 3.0;
 
     /** "11:20 (−2 min) to 12:05 (+3 min) behind gym, all of the disc from 11:23; up to 81 % covered then". */
-    public static function line(Hiding $hiding, EventSite $site): string
+    public static function line(UncertainObstruction $hiding, EventSite $site): string
     {
         $s = $hiding->stretch;
         $names = [
@@ -43,7 +43,7 @@ final class HidingWords
         };
     }
 
-    public static function by(Stretch $stretch): string
+    public static function by(Obstruction $stretch): string
     {
         return Arr::join(array_map(static fn(?string $name): string => $name ?? __('the horizon'), $stretch->by), ', ', __(' and '));
     }
@@ -73,7 +73,7 @@ final class HidingWords
         return $seconds < 1 ? '' : " ({$sign}" . Words::about($seconds < 90 ? $seconds : $seconds / 60) . ($seconds < 90 ? ' s)' : ' min)');
     }
 
-    private static function mostCovered(Stretch $stretch, EventSite $site): float
+    private static function mostCovered(Obstruction $stretch, EventSite $site): float
     {
         $deepest = SunPosition::of($site->here->circumstances->deepest);
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Site;
 
 use App\Http\Requests\NumberText;
-use KeenShadow\Core\Site\HorizonProfile;
+use KeenShadow\Core\Site\Plan\HorizonProfile;
 use KeenShadow\Core\Site\SiteException;
 
 /** A far horizon as people type it: a line each of azimuth and altitude, with a space or a semicolon between. */

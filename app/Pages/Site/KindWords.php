@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Site;
 
-use KeenShadow\Core\Site\ThingKind;
+use KeenShadow\Core\Site\Plan\ThingKind;
 
 /** What the things on a plan are called. */
 final class KindWords

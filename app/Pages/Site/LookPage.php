@@ -7,12 +7,12 @@ namespace App\Pages\Site;
 use App\Drawings\Panorama;
 use App\Pages\Words;
 use KeenShadow\Core\Rules\Verdict;
-use KeenShadow\Core\Site\ContactSight;
-use KeenShadow\Core\Site\Hiding;
-use KeenShadow\Core\Site\Sight;
-use KeenShadow\Core\Site\SpotOutlook;
-use KeenShadow\Core\Site\Stretch;
-use KeenShadow\Core\Site\Thing;
+use KeenShadow\Core\Site\Plan\Thing;
+use KeenShadow\Core\Site\Skyline\ContactVisibility;
+use KeenShadow\Core\Site\Skyline\DiscVisibility;
+use KeenShadow\Core\Site\Skyline\Obstruction;
+use KeenShadow\Core\Site\Skyline\SpotOutlook;
+use KeenShadow\Core\Site\Skyline\UncertainObstruction;
 
 /** What the eye at one spot sees of the Sun's way: the answer, the horizon view, the contacts. */
 final readonly class LookPage
@@ -42,12 +42,12 @@ final readonly class LookPage
             $place,
             self::headlineOf($outlook, $place, $site),
             __('The whole disc stands free :clear of :whole.', ['clear' => Words::hours($outlook->clearSeconds), 'whole' => Words::hours($outlook->wholeSeconds)]),
-            array_map(static fn(Hiding $h): string => HidingWords::line($h, $site), $outlook->hidings),
-            array_map(static fn(Stretch $s): string => trans_choice('If the plan is off by :m m, :what hides it from :from to :to as well.|If the plan is off by :m m, :what hide it from :from to :to as well.', count($s->by), [
+            array_map(static fn(UncertainObstruction $h): string => HidingWords::line($h, $site), $outlook->hidings),
+            array_map(static fn(Obstruction $s): string => trans_choice('If the plan is off by :m m, :what hides it from :from to :to as well.|If the plan is off by :m m, :what hide it from :from to :to as well.', count($s->by), [
                 'm' => $site->plan->accuracyM, 'what' => HidingWords::by($s), 'from' => HidingWords::goes($s->from, 60.0, $site), 'to' => HidingWords::comes($s->to, 60.0, $site),
             ]), $outlook->nearMisses),
             $place->kind->wantsShade() ? $outlook->shadeVerdict() : $outlook->verdict(),
-            array_map(static fn(ContactSight $c): array => self::contact($c, $site), $outlook->contacts),
+            array_map(static fn(ContactVisibility $c): array => self::contact($c, $site), $outlook->contacts),
             Panorama::of($place, $outlook, $site),
             __(':east m east, :north m north of the event\'s place, eyes :eye m up', [
                 'east' => Words::signed($place->at()->eastM), 'north' => Words::signed($place->at()->northM), 'eye' => number_format($place->heightM, 2),
@@ -64,7 +64,7 @@ final readonly class LookPage
         if (!$outlook->isDrawn) {
             return __('Nothing is drawn yet that could hide the Sun.');
         }
-        $during = array_values(array_filter($outlook->hidings, static fn(Hiding $h): bool => $h->stretch->to->time() > $site->here->begins() && $h->stretch->from->time() < $site->here->ends()));
+        $during = array_values(array_filter($outlook->hidings, static fn(UncertainObstruction $h): bool => $h->stretch->to->time() > $site->here->begins() && $h->stretch->from->time() < $site->here->ends()));
         if ($during === []) {
             return __('From “:spot” the Sun stands clear from the first contact to the last.', ['spot' => $place->name]);
         }
@@ -81,7 +81,7 @@ final readonly class LookPage
     }
 
     /** @return array{name: string, time: string, altitude: string, sight: string, isClear: bool} */
-    private static function contact(ContactSight $contact, EventSite $site): array
+    private static function contact(ContactVisibility $contact, EventSite $site): array
     {
         $names = ['what' => $contact->by ?? __('the horizon'), 'deg' => Words::degrees(abs($contact->marginDeg))];
 
@@ -92,11 +92,11 @@ final readonly class LookPage
             'sight' => match (true) {
                 !$contact->sun->isUp() => __('the Sun is down'),
                 $contact->isInDoubt => __('clear by :deg only; :what may hide it', $names),
-                $contact->sight === Sight::Clear => __('clear, :deg from :what', $names),
-                $contact->sight === Sight::Partly => __('cut by :what', $names),
+                $contact->sight === DiscVisibility::Clear => __('clear, :deg from :what', $names),
+                $contact->sight === DiscVisibility::Partly => __('cut by :what', $names),
                 default => __('lost behind :what', $names),
             },
-            'isClear' => $contact->sight === Sight::Clear || !$contact->sun->isUp(),
+            'isClear' => $contact->sight === DiscVisibility::Clear || !$contact->sun->isUp(),
         ];
     }
 }

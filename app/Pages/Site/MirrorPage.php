@@ -8,10 +8,10 @@ use App\Drawings\BeamDrawing;
 use App\Pages\Words;
 use DateTimeImmutable;
 use KeenShadow\Core\Rules\Verdict;
-use KeenShadow\Core\Site\FlatMirror;
-use KeenShadow\Core\Site\MirrorOutlook;
-use KeenShadow\Core\Site\Thing;
-use KeenShadow\Core\Site\ThingKind;
+use KeenShadow\Core\Site\Mirror\FlatMirror;
+use KeenShadow\Core\Site\Mirror\MirrorOutlook;
+use KeenShadow\Core\Site\Plan\Thing;
+use KeenShadow\Core\Site\Plan\ThingKind;
 use KeenShadow\Core\Viewers\Pinhole;
 
 /** A flat mirror that throws the Sun's image on a shaded wall: how it is set, what the beam meets, how the spot walks. */

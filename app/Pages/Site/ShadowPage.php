@@ -6,10 +6,10 @@ namespace App\Pages\Site;
 
 use App\Drawings\TubeDrawing;
 use App\Pages\Words;
-use KeenShadow\Core\Site\LongTube;
-use KeenShadow\Core\Site\ShadowOnGround;
-use KeenShadow\Core\Site\Thing;
-use KeenShadow\Core\Site\ThingKind;
+use KeenShadow\Core\Site\Plan\Thing;
+use KeenShadow\Core\Site\Plan\ThingKind;
+use KeenShadow\Core\Site\Shadow\LongTube;
+use KeenShadow\Core\Site\Shadow\ShadowOnGround;
 use KeenShadow\Core\Sky\SunPosition;
 
 /** How a tube points and is propped over the event, how long shadows are and where they fall. */

@@ -7,7 +7,7 @@ namespace App\Pages\Site;
 use App\Drawings\PlanSheet;
 use App\Drawings\ShadeSheet;
 use App\Drawings\SpotCells;
-use KeenShadow\Core\Site\Thing;
+use KeenShadow\Core\Site\Plan\Thing;
 
 /** The site as drawn, the look from one spot, and the table of all spots. */
 final readonly class SitePage

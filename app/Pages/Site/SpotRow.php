@@ -6,10 +6,10 @@ namespace App\Pages\Site;
 
 use App\Pages\Words;
 use KeenShadow\Core\Rules\Verdict;
-use KeenShadow\Core\Site\ContactSight;
-use KeenShadow\Core\Site\Hiding;
-use KeenShadow\Core\Site\SpotOutlook;
-use KeenShadow\Core\Site\Thing;
+use KeenShadow\Core\Site\Plan\Thing;
+use KeenShadow\Core\Site\Skyline\ContactVisibility;
+use KeenShadow\Core\Site\Skyline\SpotOutlook;
+use KeenShadow\Core\Site\Skyline\UncertainObstruction;
 
 /** One spot in the table of clear sky. */
 final readonly class SpotRow
@@ -36,7 +36,7 @@ final readonly class SpotRow
             KindWords::of($place->kind),
             number_format($place->heightM, 2) . ' m',
             $place->kind->wantsShade() ? $outlook->shadeVerdict() : $outlook->verdict(),
-            array_map(static fn(Hiding $h): string => HidingWords::line($h, $site), $outlook->hidings),
+            array_map(static fn(UncertainObstruction $h): string => HidingWords::line($h, $site), $outlook->hidings),
             self::lost($place, $outlook),
             __(':clear of :whole', ['clear' => Words::hours($outlook->clearSeconds), 'whole' => Words::hours($outlook->wholeSeconds)]),
             KindWords::ground($site->plan->groundUnder($place->at())?->kind),
@@ -45,7 +45,7 @@ final readonly class SpotRow
 
     private static function lost(Thing $place, SpotOutlook $outlook): string
     {
-        $names = array_map(static fn(ContactSight $c): string => $c->name->value, $outlook->lost());
+        $names = array_map(static fn(ContactVisibility $c): string => $c->name->value, $outlook->lost());
 
         return $place->kind->wantsShade() ? '–' : ($names === [] ? __('none') : implode(', ', $names));
     }

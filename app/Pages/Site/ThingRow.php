@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Pages\Site;
 
 use KeenShadow\Core\Geometry\PlanPoint;
-use KeenShadow\Core\Site\Thing;
-use KeenShadow\Core\Site\ThingKind;
+use KeenShadow\Core\Site\Plan\Thing;
+use KeenShadow\Core\Site\Plan\ThingKind;
 
 /** One thing of the plan as numbers to be typed over. */
 final readonly class ThingRow

@@ -6,16 +6,16 @@ namespace KeenShadow\Core\Tests\Site;
 
 use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Rules\Level;
-use KeenShadow\Core\Site\ClearSky;
-use KeenShadow\Core\Site\HorizonProfile;
-use KeenShadow\Core\Site\ShadowOnGround;
-use KeenShadow\Core\Site\Sight;
-use KeenShadow\Core\Site\SitePlan;
-use KeenShadow\Core\Site\Skyline;
-use KeenShadow\Core\Site\SpotMap;
-use KeenShadow\Core\Site\SpotOutlook;
-use KeenShadow\Core\Site\Thing;
-use KeenShadow\Core\Site\ThingKind;
+use KeenShadow\Core\Site\Plan\HorizonProfile;
+use KeenShadow\Core\Site\Plan\SitePlan;
+use KeenShadow\Core\Site\Plan\Thing;
+use KeenShadow\Core\Site\Plan\ThingKind;
+use KeenShadow\Core\Site\Shadow\ShadowOnGround;
+use KeenShadow\Core\Site\Skyline\ClearSky;
+use KeenShadow\Core\Site\Skyline\DiscVisibility;
+use KeenShadow\Core\Site\Skyline\Skyline;
+use KeenShadow\Core\Site\Skyline\SpotMap;
+use KeenShadow\Core\Site\Skyline\SpotOutlook;
 use KeenShadow\Core\Sky\ContactName;
 use KeenShadow\Core\Sky\Observer;
 use KeenShadow\Core\Tests\ReferenceTable;
@@ -37,14 +37,14 @@ final class ClearSkyTest extends SiteTestCase
     public function testAltitudeOfAWallAndOfATree(): void
     {
         $wall = self::thing(ThingKind::Wall, [[-10, -20], [10, -20]], 10);
-        $skyline = self::plan($wall)->skylineFrom(self::here(), 1.5);
+        $skyline = Skyline::over(self::plan($wall), self::here(), 1.5);
         self::assertEqualsWithDelta(rad2deg(atan(8.5 / 20)), $skyline->altitudeDegAt(180), 1e-9);
         self::assertEqualsWithDelta(rad2deg(atan(8.5 / hypot(10, 20))), $skyline->altitudeDegAt(180 + rad2deg(atan(0.5)) - 1e-6), 1e-5);
         self::assertSame(0.0, $skyline->altitudeDegAt(180 + rad2deg(atan(0.5)) + 1e-6));
         self::assertSame('it', $skyline->boundAt(170));
         self::assertNull($skyline->boundAt(0));
 
-        $tree = self::plan(self::thing(ThingKind::Tree, [[20, 0]], 9, 3))->skylineFrom(self::here(), 1.5);
+        $tree = Skyline::over(self::plan(self::thing(ThingKind::Tree, [[20, 0]], 9, 3)), self::here(), 1.5);
         self::assertEqualsWithDelta(rad2deg(atan(7.5 / 17)), $tree->altitudeDegAt(90), 0.3, 'never less than the crown');
         self::assertGreaterThanOrEqual(rad2deg(atan(7.5 / 17)) - 0.2, $tree->altitudeDegAt(90));
         self::assertGreaterThan(0.0, $tree->altitudeDegAt(90 + rad2deg(asin(3 / 20)) - 0.01));
@@ -53,7 +53,7 @@ final class ClearSkyTest extends SiteTestCase
 
     public function testAWallAcrossNorth(): void
     {
-        $skyline = self::plan(self::thing(ThingKind::Wall, [[10, 20], [-10, 20]], 10))->skylineFrom(self::here(), 0);
+        $skyline = Skyline::over(self::plan(self::thing(ThingKind::Wall, [[10, 20], [-10, 20]], 10)), self::here(), 0);
         foreach ([340, 359.9, 0, 360, 20] as $azimuth) {
             self::assertEqualsWithDelta(rad2deg(atan(10 * cos(deg2rad($azimuth)) / 20)), $skyline->altitudeDegAt($azimuth), 1e-9, "at {$azimuth}°");
         }
@@ -63,28 +63,28 @@ final class ClearSkyTest extends SiteTestCase
     public function testUnderARoofAndBesideAThingOfNoHeight(): void
     {
         $hall = self::thing(ThingKind::Building, [[-5, -5], [5, -5], [5, 5], [-5, 5]], 4, name: 'hall');
-        $inside = self::plan($hall)->skylineFrom(self::here(), 1.5);
+        $inside = Skyline::over(self::plan($hall), self::here(), 1.5);
         self::assertSame('hall', $inside->cover);
-        self::assertSame(Sight::Hidden, $inside->sightOf(self::sun(180, 60)));
-        self::assertSame(Sight::Clear, self::plan($hall)->skylineFrom(self::here(), 4)->sightOf(self::sun(180, 10)), 'on its flat roof');
+        self::assertSame(DiscVisibility::Hidden, $inside->sightOf(self::sun(180, 60)));
+        self::assertSame(DiscVisibility::Clear, Skyline::over(self::plan($hall), self::here(), 4)->sightOf(self::sun(180, 10)), 'on its flat roof');
 
         $kerb = self::thing(ThingKind::Wall, [[-5, -5], [5, -5]], 0);
-        self::assertSame(Sight::Clear, Skyline::from(self::here(), 0, [$kerb], HorizonProfile::level(), 1.0)->sightOf(self::sun(180, 3)));
+        self::assertSame(DiscVisibility::Clear, Skyline::from(self::here(), 0, [$kerb], HorizonProfile::level(), 1.0)->sightOf(self::sun(180, 3)));
     }
 
     public function testPartOfTheDisc(): void
     {
         $skyline = Skyline::from(self::here(), 1.5, [], HorizonProfile::of([[0, 10]]));
-        self::assertSame(Sight::Clear, $skyline->sightOf(self::sun(100, 10.263)));
-        self::assertSame(Sight::Partly, $skyline->sightOf(self::sun(100, 10.262)));
-        self::assertSame(Sight::Partly, $skyline->sightOf(self::sun(100, 9.738)));
-        self::assertSame(Sight::Hidden, $skyline->sightOf(self::sun(100, 9.737)));
+        self::assertSame(DiscVisibility::Clear, $skyline->sightOf(self::sun(100, 10.263)));
+        self::assertSame(DiscVisibility::Partly, $skyline->sightOf(self::sun(100, 10.262)));
+        self::assertSame(DiscVisibility::Partly, $skyline->sightOf(self::sun(100, 9.738)));
+        self::assertSame(DiscVisibility::Hidden, $skyline->sightOf(self::sun(100, 9.737)));
         // An upright edge: the wall ends due south; the Sun's western limb touches it.
-        $edge = self::plan(self::thing(ThingKind::Wall, [[0, -20], [20, -20]], 40))->skylineFrom(self::here(), 0);
+        $edge = Skyline::over(self::plan(self::thing(ThingKind::Wall, [[0, -20], [20, -20]], 40)), self::here(), 0);
         $half = 0.2625 / cos(deg2rad(30));
-        self::assertSame(Sight::Partly, $edge->sightOf(self::sun(180 + $half - 0.001, 30)));
-        self::assertSame(Sight::Clear, $edge->sightOf(self::sun(180 + $half + 0.001, 30)));
-        self::assertSame(Sight::Hidden, $edge->sightOf(self::sun(180 - $half - 0.001, 30)));
+        self::assertSame(DiscVisibility::Partly, $edge->sightOf(self::sun(180 + $half - 0.001, 30)));
+        self::assertSame(DiscVisibility::Clear, $edge->sightOf(self::sun(180 + $half + 0.001, 30)));
+        self::assertSame(DiscVisibility::Hidden, $edge->sightOf(self::sun(180 - $half - 0.001, 30)));
     }
 
     /** The evening of 12 August 2026: a wall square to azimuth 278° hides the Sun once its limbs pass atan(h·cos δ/d). */
@@ -93,7 +93,7 @@ final class ClearSkyTest extends SiteTestCase
         $track = self::track('2026-08-12', '17:30', '18:50');
         $bearing = 278.0;
         $wall = Thing::of(ThingKind::Wall, 'gym', [self::here()->travel($bearing, 30)->travel($bearing - 90, 40), self::here()->travel($bearing, 30)->travel($bearing + 90, 40)], 9.0);
-        $clear = ClearSky::from(self::plan($wall)->skylineFrom(self::here(), 1.5), $track);
+        $clear = ClearSky::from(Skyline::over(self::plan($wall), self::here(), 1.5), $track);
         self::assertCount(1, $clear->stretches);
         $stretch = $clear->stretches[0];
         self::assertSame(['gym'], $stretch->by);
@@ -220,7 +220,7 @@ final class ClearSkyTest extends SiteTestCase
                     ++$seen['covered'];
                     continue;
                 }
-                $skyline = $plan->skylineFrom($at, 1.5);
+                $skyline = Skyline::over($plan, $at, 1.5);
                 // Only the middle of the lower limb casts the shade in the map.
                 $sun = $track->at($maximum);
                 self::assertSame($sun->altitudeDeg - $sun->semidiameterDeg > $skyline->altitudeDegAt($sun->azimuthDeg), $spot->keepsMaximum, "{$at->eastM} {$at->northM}");

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace KeenShadow\Core\Tests\Site;
 
 use KeenShadow\Core\Geometry\Angle;
-use KeenShadow\Core\Site\HorizonProfile;
+use KeenShadow\Core\Site\Plan\HorizonProfile;
 use PHPUnit\Framework\TestCase;
 
 /** The far horizon against the plainest reading of its points: all the short cuts through it say the same. */

@@ -7,11 +7,12 @@ namespace KeenShadow\Core\Tests\Site;
 use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Position\Coordinates;
 use KeenShadow\Core\Position\LocalTangentPlane;
-use KeenShadow\Core\Site\HorizonProfile;
+use KeenShadow\Core\Site\Plan\HorizonProfile;
+use KeenShadow\Core\Site\Plan\SitePlan;
+use KeenShadow\Core\Site\Plan\Thing;
+use KeenShadow\Core\Site\Plan\ThingKind;
 use KeenShadow\Core\Site\SiteException;
-use KeenShadow\Core\Site\SitePlan;
-use KeenShadow\Core\Site\Thing;
-use KeenShadow\Core\Site\ThingKind;
+use KeenShadow\Core\Site\Skyline\Skyline;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 final class PlanTest extends SiteTestCase
@@ -74,7 +75,7 @@ final class PlanTest extends SiteTestCase
         self::assertEqualsWithDelta(225.0, $spot->at()->bearingDeg($wall->middle), 1e-9);
         self::assertEqualsWithDelta(10.0, $wall->points[0]->distanceM($wall->points[1]), 1e-9);
         self::assertEqualsWithDelta($spot->at()->distanceM($wall->points[0]), $spot->at()->distanceM($wall->points[1]), 1e-9, 'square to the direction');
-        self::assertEqualsWithDelta(30.0, self::plan($wall)->skylineFrom($spot->at(), 1.5)->altitudeDegAt(225), 1e-9);
+        self::assertEqualsWithDelta(30.0, Skyline::over(self::plan($wall), $spot->at(), 1.5)->altitudeDegAt(225), 1e-9);
         self::assertSame(4.0, Thing::sighted(ThingKind::Tree, 'tree', $spot, 0, 9, 8, 12, 0)->radiusM);
     }
 

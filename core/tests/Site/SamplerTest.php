@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Tests\Site;
 
-use KeenShadow\Core\Site\HorizonProfile;
-use KeenShadow\Core\Site\Sight;
-use KeenShadow\Core\Site\Skyline;
-use KeenShadow\Core\Site\Thing;
-use KeenShadow\Core\Site\ThingKind;
+use KeenShadow\Core\Site\Plan\HorizonProfile;
+use KeenShadow\Core\Site\Plan\Thing;
+use KeenShadow\Core\Site\Plan\ThingKind;
+use KeenShadow\Core\Site\Skyline\DiscVisibility;
+use KeenShadow\Core\Site\Skyline\Skyline;
 use KeenShadow\Core\Sky\SunPosition;
 
 /** How much of the disc stands free, and how far from it the nearest thing is, against a disc laid out in dots. */
@@ -25,8 +25,8 @@ final class SamplerTest extends SiteTestCase
         $clearance = $skyline->clearance(self::sun(0.8, 9.7));
         self::assertSame('gym', $clearance->by);
         self::assertEqualsWithDelta(0.4 * cos(deg2rad(9.7)), $clearance->deg, 0.002);
-        self::assertSame(Sight::Clear, $clearance->sight(self::RADIUS_DEG));
-        self::assertSame(Sight::Partly, $skyline->sightOf(self::sun(0.5, 9.7)));
+        self::assertSame(DiscVisibility::Clear, $clearance->sight(self::RADIUS_DEG));
+        self::assertSame(DiscVisibility::Partly, $skyline->sightOf(self::sun(0.5, 9.7)));
         // The other way the sky is free down to the sea.
         self::assertEqualsWithDelta(9.7, $skyline->clearance(self::sun(20, 9.7))->deg, 0.001);
     }
@@ -37,9 +37,9 @@ final class SamplerTest extends SiteTestCase
         $mast = self::thing(ThingKind::Wall, [[-0.04, -60], [0.04, -60]], 40, name: 'mast');
         $skyline = Skyline::from(self::here(), 1.5, [$mast], HorizonProfile::level());
         foreach ([180.0, 179.8, 180.2, 180.28, 179.72] as $azimuth) {
-            self::assertSame([Sight::Partly, 'mast'], [$skyline->sightOf(self::sun($azimuth, 20)), $skyline->boundBefore(self::sun($azimuth, 20))], (string) $azimuth);
+            self::assertSame([DiscVisibility::Partly, 'mast'], [$skyline->sightOf(self::sun($azimuth, 20)), $skyline->boundBefore(self::sun($azimuth, 20))], (string) $azimuth);
         }
-        self::assertSame(Sight::Clear, $skyline->sightOf(self::sun(180.4, 20)));
+        self::assertSame(DiscVisibility::Clear, $skyline->sightOf(self::sun(180.4, 20)));
     }
 
     public function testAWallExactlyToTheNorthStandsThere(): void
@@ -48,9 +48,9 @@ final class SamplerTest extends SiteTestCase
             $wall = self::thing(ThingKind::Wall, [[$east, 10], [20, 10]], 6, name: 'wall');
             $skyline = Skyline::from(self::here(), 1.5, [$wall], HorizonProfile::level());
             self::assertGreaterThan(20, $skyline->altitudeDegAt(0.001));
-            self::assertSame(Sight::Hidden, $skyline->sightOf(self::sun(1, 10)));
-            self::assertSame(Sight::Partly, $skyline->sightOf(self::sun(0, 10)));
-            self::assertSame(Sight::Partly, $skyline->sightOf(self::sun(359.9, 10)));
+            self::assertSame(DiscVisibility::Hidden, $skyline->sightOf(self::sun(1, 10)));
+            self::assertSame(DiscVisibility::Partly, $skyline->sightOf(self::sun(0, 10)));
+            self::assertSame(DiscVisibility::Partly, $skyline->sightOf(self::sun(359.9, 10)));
         }
     }
 
@@ -61,7 +61,7 @@ final class SamplerTest extends SiteTestCase
     public function testTheSightIsThatOfTheDiscsDots(): void
     {
         mt_srand(81);
-        $seen = [Sight::Clear->value => 0, Sight::Partly->value => 0, Sight::Hidden->value => 0];
+        $seen = [DiscVisibility::Clear->value => 0, DiscVisibility::Partly->value => 0, DiscVisibility::Hidden->value => 0];
         for ($i = 0; $i < 900; ++$i) {
             $things = array_map(static fn(int $k): Thing => self::randomThing($k), range(1, 4));
             $horizon = $i % 3 === 0 ? HorizonProfile::of(array_map(static fn(int $k): array => [$k * 24, mt_rand(-10, 90) / 10], range(0, 14))) : HorizonProfile::level();
@@ -73,11 +73,11 @@ final class SamplerTest extends SiteTestCase
             $inner = self::dots($skyline, $sun, 0.97);
             $outer = self::dots($skyline, $sun, 1.03);
             $allowed = match (true) {
-                $outer === 1.0 => [Sight::Clear],
-                $outer === 0.0 => [Sight::Hidden],
-                $inner === 1.0 => [Sight::Clear, Sight::Partly],
-                $inner === 0.0 => [Sight::Hidden, Sight::Partly],
-                default => [Sight::Partly],
+                $outer === 1.0 => [DiscVisibility::Clear],
+                $outer === 0.0 => [DiscVisibility::Hidden],
+                $inner === 1.0 => [DiscVisibility::Clear, DiscVisibility::Partly],
+                $inner === 0.0 => [DiscVisibility::Hidden, DiscVisibility::Partly],
+                default => [DiscVisibility::Partly],
             };
             self::assertContains($sight, $allowed, "case {$i}: azimuth {$sun->azimuthDeg}, altitude {$sun->altitudeDeg}");
             ++$seen[$sight->value];

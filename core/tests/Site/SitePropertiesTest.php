@@ -8,16 +8,16 @@ use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Geometry\Vector3;
 use KeenShadow\Core\Position\Coordinates;
 use KeenShadow\Core\Position\LocalTangentPlane;
-use KeenShadow\Core\Site\AzimuthSpan;
-use KeenShadow\Core\Site\Banner;
-use KeenShadow\Core\Site\ClearSky;
-use KeenShadow\Core\Site\Facade;
-use KeenShadow\Core\Site\FlatMirror;
-use KeenShadow\Core\Site\HorizonProfile;
-use KeenShadow\Core\Site\ShadowOnGround;
-use KeenShadow\Core\Site\Skyline;
-use KeenShadow\Core\Site\Thing;
-use KeenShadow\Core\Site\ThingKind;
+use KeenShadow\Core\Site\Doorway\Banner;
+use KeenShadow\Core\Site\Mirror\FlatMirror;
+use KeenShadow\Core\Site\Plan\Facade;
+use KeenShadow\Core\Site\Plan\HorizonProfile;
+use KeenShadow\Core\Site\Plan\Thing;
+use KeenShadow\Core\Site\Plan\ThingKind;
+use KeenShadow\Core\Site\Shadow\ShadowOnGround;
+use KeenShadow\Core\Site\Skyline\AzimuthSpan;
+use KeenShadow\Core\Site\Skyline\ClearSky;
+use KeenShadow\Core\Site\Skyline\Skyline;
 use KeenShadow\Core\Sky\SunPosition;
 use KeenShadow\Core\Tests\ReferenceTable;
 
@@ -49,7 +49,7 @@ final class SitePropertiesTest extends SiteTestCase
             $wall = self::randomWall();
             foreach (ShadowOnGround::of($wall, $sun, 1.5) as [$a, $b, $c, $d]) {
                 $end = $c->middle($d);
-                self::assertEqualsWithDelta($sun->altitudeDeg, self::plan($wall)->skylineFrom($end, 1.5)->altitudeDegAt($sun->azimuthDeg), 1e-6);
+                self::assertEqualsWithDelta($sun->altitudeDeg, Skyline::over(self::plan($wall), $end, 1.5)->altitudeDegAt($sun->azimuthDeg), 1e-6);
                 self::assertEqualsWithDelta(fmod($sun->azimuthDeg, 360), $end->bearingDeg($a->middle($b)), 1e-6);
             }
         }

@@ -6,10 +6,10 @@ namespace KeenShadow\Core\Tests\Site;
 
 use DateTimeImmutable;
 use KeenShadow\Core\Geometry\PlanPoint;
-use KeenShadow\Core\Site\HorizonProfile;
-use KeenShadow\Core\Site\SitePlan;
-use KeenShadow\Core\Site\Thing;
-use KeenShadow\Core\Site\ThingKind;
+use KeenShadow\Core\Site\Plan\HorizonProfile;
+use KeenShadow\Core\Site\Plan\SitePlan;
+use KeenShadow\Core\Site\Plan\Thing;
+use KeenShadow\Core\Site\Plan\ThingKind;
 use KeenShadow\Core\Sky\EclipseSearch;
 use KeenShadow\Core\Sky\Observer;
 use KeenShadow\Core\Sky\SolarEclipse;

@@ -8,7 +8,7 @@
 </dl>
 <figure class="beam">
     <svg viewBox="-1.5 -{{ $page->drawing->topM }} {{ $page->drawing->pictureM }} {{ $page->drawing->pictureHeightM }}" role="img" aria-label="{{ __('The beam from the side') }}">
-        <rect class="beam-eyes" x="0" y="-{{ KeenShadow\Core\Site\Beam::HIGHEST_EYE_M }}" width="{{ $page->drawing->lengthM }}" height="{{ $page->drawing->eyesM }}"/>
+        <rect class="beam-eyes" x="0" y="-{{ KeenShadow\Core\Site\Mirror\Beam::HIGHEST_EYE_M }}" width="{{ $page->drawing->lengthM }}" height="{{ $page->drawing->eyesM }}"/>
         <path class="door-floor" d="M-1.5 0H{{ $page->drawing->pictureM }}" vector-effect="non-scaling-stroke"/>
         @foreach ($page->drawing->walls as $wall)
             <path class="beam-wall" d="M{{ $wall['x'] }} 0v-{{ $wall['heightM'] }}" vector-effect="non-scaling-stroke"/>
@@ -18,7 +18,7 @@
     </svg>
     <figcaption>{{ __('From “:mirror” (left, :from m up) to “:screen” (right, :to m up), :length m away; one scale for both directions. Band: the height of eyes, :low to :high m. :wall', [
         'mirror' => $page->mirror->name, 'from' => $page->drawing->fromM, 'screen' => $page->screen->name, 'to' => $page->drawing->toM, 'length' => $page->drawing->lengthM,
-        'low' => KeenShadow\Core\Site\Beam::LOWEST_EYE_M, 'high' => KeenShadow\Core\Site\Beam::HIGHEST_EYE_M, 'wall' => $page->wall,
+        'low' => KeenShadow\Core\Site\Mirror\Beam::LOWEST_EYE_M, 'high' => KeenShadow\Core\Site\Mirror\Beam::HIGHEST_EYE_M, 'wall' => $page->wall,
     ]) }}</figcaption>
 </figure>
 <h2 id="settings">{{ __('Settings over the event') }}</h2>

@@ -1,4 +1,4 @@
-@php use App\Pages\Site\KindWords; use KeenShadow\Core\Site\ThingKind; @endphp
+@php use App\Pages\Site\KindWords; use KeenShadow\Core\Site\Plan\ThingKind; @endphp
 <div class="plan-tools" role="toolbar" aria-label="{{ __('Draw') }}">
     @can('update', $event)
         <label class="visually-hidden" for="plan-kind">{{ __('What to draw') }}</label>

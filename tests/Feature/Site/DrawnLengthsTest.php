@@ -14,10 +14,10 @@ use App\Pages\Sky\Eclipses;
 use App\Pages\Sky\LocalEclipse;
 use DateTimeImmutable;
 use KeenShadow\Core\Geometry\Angle;
-use KeenShadow\Core\Site\Banner;
-use KeenShadow\Core\Site\CutHole;
-use KeenShadow\Core\Site\Facade;
-use KeenShadow\Core\Site\LongTube;
+use KeenShadow\Core\Site\Doorway\Banner;
+use KeenShadow\Core\Site\Doorway\CutHole;
+use KeenShadow\Core\Site\Plan\Facade;
+use KeenShadow\Core\Site\Shadow\LongTube;
 use KeenShadow\Core\Tests\ReferenceTable;
 
 /**

@@ -9,9 +9,9 @@ use DOMDocument;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 use KeenShadow\Core\Geometry\PlanPoint;
-use KeenShadow\Core\Site\SitePlan;
-use KeenShadow\Core\Site\Thing;
-use KeenShadow\Core\Site\ThingKind;
+use KeenShadow\Core\Site\Plan\SitePlan;
+use KeenShadow\Core\Site\Plan\Thing;
+use KeenShadow\Core\Site\Plan\ThingKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\HttpFoundation\Response;
 

@@ -8,7 +8,7 @@ use App\Models\PlanRevision;
 use App\Models\Role;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
-use KeenShadow\Core\Site\ThingKind;
+use KeenShadow\Core\Site\Plan\ThingKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 final class PlanTest extends SiteTestCase

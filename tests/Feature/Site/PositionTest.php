@@ -7,7 +7,7 @@ namespace Tests\Feature\Site;
 use App\Jobs\ReadPosition;
 use App\Models\PositionReading;
 use Illuminate\Support\Facades\Queue;
-use KeenShadow\Core\Site\ThingKind;
+use KeenShadow\Core\Site\Plan\ThingKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Process\Process;
 

@@ -19,7 +19,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
 use KeenShadow\Core\Position\LocalTangentPlane;
-use KeenShadow\Core\Site\SitePlan;
+use KeenShadow\Core\Site\Plan\SitePlan;
 
 /** Positions and outlines from devices and files, and the plan as a file. */
 final class FileController

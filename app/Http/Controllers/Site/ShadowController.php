@@ -10,7 +10,7 @@ use App\Pages\EventFrame;
 use App\Pages\Site\ShadowPage;
 use App\Pages\Sky\Eclipses;
 use Illuminate\View\View;
-use KeenShadow\Core\Site\LongTube;
+use KeenShadow\Core\Site\Shadow\LongTube;
 
 /** Supports and shadows over the event. */
 final class ShadowController

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Site;
 
-use KeenShadow\Core\Site\Banner;
+use KeenShadow\Core\Site\Doorway\Banner;
 
 /** Which doorway, how far behind the banner people stand, and how high their eyes are. */
 final class DoorwayRequest extends MomentRequest

@@ -7,7 +7,7 @@ namespace App\Http\Requests\Site;
 use App\Pages\Site\EventSite;
 use Illuminate\Foundation\Http\FormRequest;
 use KeenShadow\Core\Geometry\PlanPoint;
-use KeenShadow\Core\Site\Thing;
+use KeenShadow\Core\Site\Plan\Thing;
 
 /** A spot that is looked from: one of the plan, or one of the plan that is being dragged somewhere else. */
 final class LookRequest extends FormRequest

@@ -15,9 +15,9 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use KeenShadow\Core\Position\LocalTangentPlane;
-use KeenShadow\Core\Site\Shape;
-use KeenShadow\Core\Site\SitePlan;
-use KeenShadow\Core\Site\ThingKind;
+use KeenShadow\Core\Site\Plan\Shape;
+use KeenShadow\Core\Site\Plan\SitePlan;
+use KeenShadow\Core\Site\Plan\ThingKind;
 
 /** A file for the plan: outlines (GeoJSON, GPX, KML) that are added, or a far horizon (CSV) that takes the old one's place. */
 final class OutlineRequest extends FormRequest

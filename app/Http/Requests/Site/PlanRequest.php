@@ -11,10 +11,10 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use KeenShadow\Core\Geometry\PlanPoint;
+use KeenShadow\Core\Site\Plan\SitePlan;
+use KeenShadow\Core\Site\Plan\Thing;
+use KeenShadow\Core\Site\Plan\ThingKind;
 use KeenShadow\Core\Site\SiteException;
-use KeenShadow\Core\Site\SitePlan;
-use KeenShadow\Core\Site\Thing;
-use KeenShadow\Core\Site\ThingKind;
 
 /**
  * A whole site plan as its numbers: one row a thing, its points as "east north; east north", the horizon as lines of

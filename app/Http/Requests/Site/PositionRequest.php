@@ -18,10 +18,10 @@ use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Position\Coordinates;
 use KeenShadow\Core\Position\CoordinateText;
 use KeenShadow\Core\Position\LocalTangentPlane;
+use KeenShadow\Core\Site\Plan\SitePlan;
+use KeenShadow\Core\Site\Plan\Thing;
+use KeenShadow\Core\Site\Plan\ThingKind;
 use KeenShadow\Core\Site\SiteException;
-use KeenShadow\Core\Site\SitePlan;
-use KeenShadow\Core\Site\Thing;
-use KeenShadow\Core\Site\ThingKind;
 use KeenShadow\Core\Sky\Observer;
 
 /** A position, in any of the ways people write one, that becomes a spot of the plan or the event's place. */

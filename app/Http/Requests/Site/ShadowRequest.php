@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Site;
 
-use KeenShadow\Core\Site\LongTube;
+use KeenShadow\Core\Site\Shadow\LongTube;
 
 /** Who and what throws shadows, and the tube that points at the Sun. */
 final class ShadowRequest extends MomentRequest

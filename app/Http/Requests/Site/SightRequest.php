@@ -13,10 +13,10 @@ use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
+use KeenShadow\Core\Site\Plan\SitePlan;
+use KeenShadow\Core\Site\Plan\Thing;
+use KeenShadow\Core\Site\Plan\ThingKind;
 use KeenShadow\Core\Site\SiteException;
-use KeenShadow\Core\Site\SitePlan;
-use KeenShadow\Core\Site\Thing;
-use KeenShadow\Core\Site\ThingKind;
 
 /** Something that stands in a direction, as it is measured from a spot: with a compass, paces, and a height or an angle. */
 final class SightRequest extends FormRequest

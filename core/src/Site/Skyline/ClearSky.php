@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace KeenShadow\Core\Site;
+namespace KeenShadow\Core\Site\Skyline;
 
 use KeenShadow\Core\Sky\StateInterval;
 use KeenShadow\Core\Sky\SunTrack;
@@ -17,7 +17,7 @@ final readonly class ClearSky
     private const ASKED = 12;
 
     /**
-     * @param list<Stretch> $stretches in order of time
+     * @param list<Obstruction> $stretches in order of time
      * @param list<array{float, float}> $goneUt when the whole disc is gone, Julian dates in UT, in order
      */
     private function __construct(
@@ -30,13 +30,13 @@ final readonly class ClearSky
         $stretches = $blocked = $gone = [];
         $runs = Timeline::runs($track, self::STEP_SECONDS, $skyline->sightOf(...));
         foreach ($runs as $i => $run) {
-            if ($run->state !== Sight::Clear) {
+            if ($run->state !== DiscVisibility::Clear) {
                 $blocked[] = $run;
             }
-            if ($run->state === Sight::Hidden) {
+            if ($run->state === DiscVisibility::Hidden) {
                 $gone[] = [$run->from->julianDateUt, $run->to->julianDateUt];
             }
-            if ($blocked !== [] && ($run->state === Sight::Clear || !isset($runs[$i + 1]))) {
+            if ($blocked !== [] && ($run->state === DiscVisibility::Clear || !isset($runs[$i + 1]))) {
                 $stretches[] = self::stretch($blocked, $skyline, $track);
                 $blocked = [];
             }
@@ -45,7 +45,7 @@ final readonly class ClearSky
         return new self($stretches, $gone);
     }
 
-    public function stretchAt(float $julianDateUt): ?Stretch
+    public function stretchAt(float $julianDateUt): ?Obstruction
     {
         foreach ($this->stretches as $stretch) {
             if ($stretch->covers($julianDateUt)) {
@@ -67,12 +67,12 @@ final readonly class ClearSky
         return max(0.0, $toUt - $fromUt - $blocked) * 86400;
     }
 
-    /** @param non-empty-list<StateInterval<Sight>> $blocked runs without a gap, none of them clear */
-    private static function stretch(array $blocked, Skyline $skyline, SunTrack $track): Stretch
+    /** @param non-empty-list<StateInterval<DiscVisibility>> $blocked runs without a gap, none of them clear */
+    private static function stretch(array $blocked, Skyline $skyline, SunTrack $track): Obstruction
     {
         $from = $blocked[0]->from;
         $to = $blocked[count($blocked) - 1]->to;
-        $hidden = array_values(array_filter($blocked, static fn(StateInterval $run): bool => $run->state === Sight::Hidden));
+        $hidden = array_values(array_filter($blocked, static fn(StateInterval $run): bool => $run->state === DiscVisibility::Hidden));
         $names = [];
         // Inside the stretch: at its very ends nothing is before the Sun yet.
         for ($i = 0; $i < self::ASKED; ++$i) {
@@ -82,7 +82,7 @@ final readonly class ClearSky
             }
         }
 
-        return new Stretch(
+        return new Obstruction(
             $from,
             $to,
             $hidden === [] ? null : $hidden[0]->from,

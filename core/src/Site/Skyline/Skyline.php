@@ -2,11 +2,15 @@
 
 declare(strict_types=1);
 
-namespace KeenShadow\Core\Site;
+namespace KeenShadow\Core\Site\Skyline;
 
 use KeenShadow\Core\Geometry\Angle;
 use KeenShadow\Core\Geometry\PlanLines;
 use KeenShadow\Core\Geometry\PlanPoint;
+use KeenShadow\Core\Site\Plan\HorizonProfile;
+use KeenShadow\Core\Site\Plan\SitePlan;
+use KeenShadow\Core\Site\Plan\Thing;
+use KeenShadow\Core\Site\Plan\ThingKind;
 use KeenShadow\Core\Sky\SunPosition;
 
 /**
@@ -79,6 +83,12 @@ final readonly class Skyline
         return new self($walls, $byDegree, $ceilings, $horizon, $cover);
     }
 
+    /** All that a plan has, seen all round from an eye so high above a point. */
+    public static function over(SitePlan $plan, PlanPoint $point, float $eyeM): self
+    {
+        return self::from($point, $eyeM, $plan->obstacles(), $plan->horizon);
+    }
+
     /** Nothing but a level horizon. */
     public static function level(): self
     {
@@ -123,7 +133,7 @@ final readonly class Skyline
     }
 
     /** How much of the Sun's disc stands free. */
-    public function sightOf(SunPosition $sun): Sight
+    public function sightOf(SunPosition $sun): DiscVisibility
     {
         return $this->plainSight($sun) ?? $this->clearance($sun, $sun->semidiameterDeg)->sight($sun->semidiameterDeg);
     }
@@ -155,18 +165,18 @@ final readonly class Skyline
     }
 
     /** The sight where it takes no closer look: nothing near, or one wall before all of the disc. */
-    private function plainSight(SunPosition $sun): ?Sight
+    private function plainSight(SunPosition $sun): ?DiscVisibility
     {
         if ($this->cover !== null) {
-            return Sight::Hidden;
+            return DiscVisibility::Hidden;
         }
         $low = $sun->altitudeDeg - $sun->semidiameterDeg;
         if ($low > $this->ceilingDegAbout($sun)) {
-            return Sight::Clear;
+            return DiscVisibility::Clear;
         }
         $high = $sun->altitudeDeg + $sun->semidiameterDeg;
         if ($sun->altitudeDeg < 60 && $high <= min(array_map($this->horizonFloorDeg(...), [$sun->azimuthDeg - 1, $sun->azimuthDeg, $sun->azimuthDeg + 1]))) {
-            return Sight::Hidden;
+            return DiscVisibility::Hidden;
         }
         // Near the zenith the disc is wide in azimuth.
         if ($sun->altitudeDeg > 80 || $low <= 0) {
@@ -181,12 +191,12 @@ final readonly class Skyline
         foreach ($this->wallsWithin($from, $from + 2 * $half) as $wall) {
             [$left, $right] = [$wall->slopeAt($from), $wall->slopeAt($from + 2 * $half)];
             if ($left >= $highSlope && $right >= $highSlope) {
-                return Sight::Hidden;
+                return DiscVisibility::Hidden;
             }
             $isClear = $isClear && $wall->coversAllOf($from, 2 * $half) && $left < $lowSlope && $right < $lowSlope;
         }
 
-        return $isClear ? Sight::Clear : null;
+        return $isClear ? DiscVisibility::Clear : null;
     }
 
     /** From a Sun in the free sky to the nearest part of a wall or of the far horizon. */

@@ -2,10 +2,11 @@
 
 declare(strict_types=1);
 
-namespace KeenShadow\Core\Site;
+namespace KeenShadow\Core\Site\Skyline;
 
 use KeenShadow\Core\Geometry\Angle;
 use KeenShadow\Core\Geometry\PlanPoint;
+use KeenShadow\Core\Site\Plan\Thing;
 use KeenShadow\Core\Sky\SunPosition;
 use KeenShadow\Core\Sky\SunTrack;
 

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-namespace KeenShadow\Core\Site;
+namespace KeenShadow\Core\Site\Skyline;
 
 /** A stretch with its doubt: how much earlier it may begin and how much later end, given how well the plan was measured. */
-final readonly class Hiding
+final readonly class UncertainObstruction
 {
     private function __construct(
-        public Stretch $stretch,
+        public Obstruction $stretch,
         public float $earlierSeconds,
         public float $laterSeconds,
     ) {}
@@ -17,7 +17,7 @@ final readonly class Hiding
      * @param float $notBeforeUt end of the stretch before
      * @param float $notAfterUt begin of the next
      */
-    public static function of(Stretch $stretch, ClearSky $worst, float $notBeforeUt, float $notAfterUt): self
+    public static function of(Obstruction $stretch, ClearSky $worst, float $notBeforeUt, float $notAfterUt): self
     {
         foreach ($worst->stretches as $other) {
             if ($other->overlaps($stretch)) {

@@ -2,13 +2,19 @@
 
 declare(strict_types=1);
 
-namespace KeenShadow\Core\Site;
+namespace KeenShadow\Core\Site\Mirror;
 
 use KeenShadow\Core\Rules\Finding;
 use KeenShadow\Core\Rules\Level;
 use KeenShadow\Core\Rules\Source;
 use KeenShadow\Core\Rules\Subject;
 use KeenShadow\Core\Rules\Verdict;
+use KeenShadow\Core\Site\Plan\Facade;
+use KeenShadow\Core\Site\Plan\SitePlan;
+use KeenShadow\Core\Site\Plan\Thing;
+use KeenShadow\Core\Site\Skyline\DiscVisibility;
+use KeenShadow\Core\Site\Skyline\Skyline;
+use KeenShadow\Core\Site\Skyline\SpotOutlook;
 use KeenShadow\Core\Sky\SunPosition;
 use KeenShadow\Core\Sky\SunTrack;
 
@@ -49,8 +55,8 @@ final readonly class MirrorOutlook
     public function verdict(SunPosition $sun, SpotOutlook $atScreen): Verdict
     {
         $findings = [];
-        $skyline = $this->plan->skylineFrom($this->mirror->at(), $this->mirror->heightM);
-        if ($skyline->sightOf($sun) !== Sight::Clear) {
+        $skyline = Skyline::over($this->plan, $this->mirror->at(), $this->mirror->heightM);
+        if ($skyline->sightOf($sun) !== DiscVisibility::Clear) {
             $findings[] = new Finding(Level::No, 'At this time :name stands between the Sun and the mirror.', 'Move the mirror, or choose another time.', Source::Plan, ['name' => $skyline->boundBefore($sun) ?? 'the horizon']);
         }
         $blocked = $this->beam->blockedBy($this->plan);

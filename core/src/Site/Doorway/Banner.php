@@ -2,8 +2,14 @@
 
 declare(strict_types=1);
 
-namespace KeenShadow\Core\Site;
+namespace KeenShadow\Core\Site\Doorway;
 
+use KeenShadow\Core\Site\Plan\Facade;
+use KeenShadow\Core\Site\Plan\SitePlan;
+use KeenShadow\Core\Site\SiteException;
+use KeenShadow\Core\Site\Skyline\AzimuthSpan;
+use KeenShadow\Core\Site\Skyline\DiscVisibility;
+use KeenShadow\Core\Site\Skyline\Skyline;
 use KeenShadow\Core\Sky\StateInterval;
 use KeenShadow\Core\Sky\SunPosition;
 use KeenShadow\Core\Sky\SunTrack;
@@ -88,7 +94,7 @@ final readonly class Banner
             $height > $this->highestM(self::HOLE_HEIGHT_M) => BannerState::AboveLintel,
             $height < $this->lowestM(self::HOLE_HEIGHT_M) => BannerState::BelowSill,
             abs((float) $this->holeToTheRightM($sun)) > $this->roomM(self::HOLE_WIDTH_M) => BannerState::PastJamb,
-            $this->skylineTowards($sun, $height)->sightOf($sun) !== Sight::Clear => BannerState::Blocked,
+            $this->skylineTowards($sun, $height)->sightOf($sun) !== DiscVisibility::Clear => BannerState::Blocked,
             default => BannerState::Works,
         };
     }

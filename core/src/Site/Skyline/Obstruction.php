@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-namespace KeenShadow\Core\Site;
+namespace KeenShadow\Core\Site\Skyline;
 
 use KeenShadow\Core\Sky\SunPosition;
 
 /** A while during which something stands before the Sun, from the first touch of the disc to the last. */
-final readonly class Stretch
+final readonly class Obstruction
 {
     /**
      * @param list<string|null> $by what stands there, in order; null is the far horizon

@@ -2,9 +2,10 @@
 
 declare(strict_types=1);
 
-namespace KeenShadow\Core\Site;
+namespace KeenShadow\Core\Site\Plan;
 
 use KeenShadow\Core\Geometry\PlanPoint;
+use KeenShadow\Core\Site\SiteException;
 
 /** A site as drawn: what stands on it, the far horizon, and how well all that was measured. */
 final readonly class SitePlan
@@ -103,11 +104,6 @@ final readonly class SitePlan
         }
 
         return null;
-    }
-
-    public function skylineFrom(PlanPoint $point, float $eyeM): Skyline
-    {
-        return Skyline::from($point, $eyeM, $this->obstacles(), $this->horizon);
     }
 
     /**

@@ -2,10 +2,13 @@
 
 declare(strict_types=1);
 
-namespace KeenShadow\Core\Site;
+namespace KeenShadow\Core\Site\Mirror;
 
 use KeenShadow\Core\Geometry\PlanLines;
 use KeenShadow\Core\Geometry\PlanPoint;
+use KeenShadow\Core\Site\Plan\SitePlan;
+use KeenShadow\Core\Site\Plan\Thing;
+use KeenShadow\Core\Site\Plan\ThingKind;
 
 /** The straight way of light from a mirror to its target, over level ground. */
 final readonly class Beam

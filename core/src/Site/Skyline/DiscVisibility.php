@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace KeenShadow\Core\Site;
+namespace KeenShadow\Core\Site\Skyline;
 
 /** How much of the Sun's disc stands free. */
-enum Sight: string
+enum DiscVisibility: string
 {
     case Clear = 'clear';
     case Partly = 'partly';

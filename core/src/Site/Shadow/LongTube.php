@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace KeenShadow\Core\Site;
+namespace KeenShadow\Core\Site\Shadow;
 
+use KeenShadow\Core\Site\SiteException;
 use KeenShadow\Core\Sky\SunPosition;
 
 /** A straight tube that points at the Sun, its lower end at a fixed height. Lengths in metres. */

@@ -2,10 +2,11 @@
 
 declare(strict_types=1);
 
-namespace KeenShadow\Core\Site;
+namespace KeenShadow\Core\Site\Plan;
 
 use KeenShadow\Core\Geometry\PlanLines;
 use KeenShadow\Core\Geometry\PlanPoint;
+use KeenShadow\Core\Site\SiteException;
 
 /**
  * One thing on a site plan, upright on level ground.

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-namespace KeenShadow\Core\Site;
+namespace KeenShadow\Core\Site\Skyline;
 
 use KeenShadow\Core\Sky\ContactName;
 use KeenShadow\Core\Sky\SunPosition;
 
 /** Whether one contact is seen from a spot. */
-final readonly class ContactSight
+final readonly class ContactVisibility
 {
     /**
      * @param string|null $by what bounds the sky there; null is the far horizon
@@ -18,7 +18,7 @@ final readonly class ContactSight
     private function __construct(
         public ContactName $name,
         public SunPosition $sun,
-        public Sight $sight,
+        public DiscVisibility $sight,
         public ?string $by,
         public float $marginDeg,
         public bool $isInDoubt,
@@ -34,9 +34,9 @@ final readonly class ContactSight
             $name,
             $sun,
             $sight,
-            $sight === Sight::Clear && $doubt !== null ? $doubt->by[0] : $clearance->by,
+            $sight === DiscVisibility::Clear && $doubt !== null ? $doubt->by[0] : $clearance->by,
             $clearance->deg - $sun->semidiameterDeg,
-            $sight === Sight::Clear && $doubt !== null,
+            $sight === DiscVisibility::Clear && $doubt !== null,
         );
     }
 }

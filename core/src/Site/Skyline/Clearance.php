@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace KeenShadow\Core\Site;
+namespace KeenShadow\Core\Site\Skyline;
 
 /** How far the Sun's centre stands from the edge of the sky, and what makes that edge. */
 final readonly class Clearance
@@ -18,12 +18,12 @@ final readonly class Clearance
     ) {}
 
     /** How much of a disc of that half width stands free. */
-    public function sight(float $semidiameterDeg): Sight
+    public function sight(float $semidiameterDeg): DiscVisibility
     {
         return match (true) {
-            $this->deg >= $semidiameterDeg => Sight::Clear,
-            $this->deg <= -$semidiameterDeg => Sight::Hidden,
-            default => Sight::Partly,
+            $this->deg >= $semidiameterDeg => DiscVisibility::Clear,
+            $this->deg <= -$semidiameterDeg => DiscVisibility::Hidden,
+            default => DiscVisibility::Partly,
         };
     }
 }

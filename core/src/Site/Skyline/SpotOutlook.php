@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace KeenShadow\Core\Site;
+namespace KeenShadow\Core\Site\Skyline;
 
 use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Rules\Finding;
@@ -10,6 +10,7 @@ use KeenShadow\Core\Rules\Level;
 use KeenShadow\Core\Rules\Source;
 use KeenShadow\Core\Rules\Subject;
 use KeenShadow\Core\Rules\Verdict;
+use KeenShadow\Core\Site\Plan\SitePlan;
 use KeenShadow\Core\Sky\Contact;
 use KeenShadow\Core\Sky\ContactName;
 use KeenShadow\Core\Sky\LocalCircumstances;
@@ -20,9 +21,9 @@ use KeenShadow\Core\Sky\SunTrack;
 final readonly class SpotOutlook
 {
     /**
-     * @param list<Hiding> $hidings in order of time
-     * @param list<Stretch> $nearMisses what hides the Sun only if the plan is off by what it may be
-     * @param list<ContactSight> $contacts in order of time
+     * @param list<UncertainObstruction> $hidings in order of time
+     * @param list<Obstruction> $nearMisses what hides the Sun only if the plan is off by what it may be
+     * @param list<ContactVisibility> $contacts in order of time
      * @param string|null $cover what the spot lies under
      * @param float $clearSeconds of the eclipse with the whole disc free
      * @param list<array{float, float}> $goneUt when the whole disc is behind something or below the level, Julian dates in UT
@@ -48,7 +49,7 @@ final readonly class SpotOutlook
         $clear = ClearSky::from($skyline, $track);
         $worst = $plan->accuracyM > 0 ? ClearSky::from(Skyline::from($at, $eyeM, $plan->obstacles(), $plan->horizon, $plan->accuracyM, $within), $track) : $clear;
         $contacts = array_map(
-            static fn(Contact $contact): ContactSight => ContactSight::of($contact->name, SunPosition::of($contact->view), $skyline, $worst),
+            static fn(Contact $contact): ContactVisibility => ContactVisibility::of($contact->name, SunPosition::of($contact->view), $skyline, $worst),
             $circumstances->contacts(),
         );
         $from = $circumstances->contact(ContactName::C1)?->view->julianDateUt() ?? $track->beginUt;
@@ -57,7 +58,7 @@ final readonly class SpotOutlook
         return new self(
             $at,
             self::hidings($clear, $worst, $track),
-            array_values(array_filter($worst->stretches, static fn(Stretch $w): bool => array_filter($clear->stretches, $w->overlaps(...)) === [])),
+            array_values(array_filter($worst->stretches, static fn(Obstruction $w): bool => array_filter($clear->stretches, $w->overlaps(...)) === [])),
             $contacts,
             $skyline->cover,
             $clear->clearSeconds($from, $to),
@@ -67,10 +68,10 @@ final readonly class SpotOutlook
         );
     }
 
-    /** @return list<ContactSight> the contacts that the site hides; one with the Sun down is nobody's loss */
+    /** @return list<ContactVisibility> the contacts that the site hides; one with the Sun down is nobody's loss */
     public function lost(): array
     {
-        return array_values(array_filter($this->contacts, static fn(ContactSight $c): bool => $c->sun->isUp() && $c->sight !== Sight::Clear));
+        return array_values(array_filter($this->contacts, static fn(ContactVisibility $c): bool => $c->sun->isUp() && $c->sight !== DiscVisibility::Clear));
     }
 
     /** How the spot is for watching. */
@@ -84,7 +85,7 @@ final readonly class SpotOutlook
                 $isMiddle = array_intersect($contacts, [ContactName::C2->value, ContactName::Maximum->value, ContactName::C3->value]) !== [];
                 $findings[] = new Finding($isMiddle ? Level::No : Level::Hold, ':contacts lost behind :name.', 'Look for a spot from which it is clear.', Source::Plan, ['contacts' => implode(', ', $contacts), 'name' => $name]);
             }
-            foreach (self::byName(array_values(array_filter($this->contacts, static fn(ContactSight $c): bool => $c->isInDoubt))) as $name => $contacts) {
+            foreach (self::byName(array_values(array_filter($this->contacts, static fn(ContactVisibility $c): bool => $c->isInDoubt))) as $name => $contacts) {
                 $findings[] = new Finding(Level::Hold, ':contacts clear, but :name is so close that it hangs on the measuring.', 'Measure it better, or move away from it.', Source::Plan, ['contacts' => implode(', ', $contacts), 'name' => $name]);
             }
         }
@@ -113,21 +114,21 @@ final readonly class SpotOutlook
         }, new Finding(Level::Yes, 'The whole disc is never free from here while the eclipse lasts.', 'The sky still lights it: draw a curtain behind a screen.', Source::Plan));
     }
 
-    /** @return list<Hiding> */
+    /** @return list<UncertainObstruction> */
     private static function hidings(ClearSky $clear, ClearSky $worst, SunTrack $track): array
     {
         $hidings = [];
         foreach ($clear->stretches as $i => $stretch) {
             $before = $clear->stretches[$i - 1] ?? null;
             $after = $clear->stretches[$i + 1] ?? null;
-            $hidings[] = Hiding::of($stretch, $worst, $before === null ? $track->beginUt : $before->to->julianDateUt, $after === null ? $track->endUt : $after->from->julianDateUt);
+            $hidings[] = UncertainObstruction::of($stretch, $worst, $before === null ? $track->beginUt : $before->to->julianDateUt, $after === null ? $track->endUt : $after->from->julianDateUt);
         }
 
         return $hidings;
     }
 
     /**
-     * @param list<ContactSight> $contacts
+     * @param list<ContactVisibility> $contacts
      *
      * @return array<string, list<string>> names of the contacts by what stands before them
      */

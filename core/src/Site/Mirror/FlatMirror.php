@@ -2,10 +2,12 @@
 
 declare(strict_types=1);
 
-namespace KeenShadow\Core\Site;
+namespace KeenShadow\Core\Site\Mirror;
 
 use KeenShadow\Core\Geometry\Angle;
 use KeenShadow\Core\Geometry\Vector3;
+use KeenShadow\Core\Site\Plan\Thing;
+use KeenShadow\Core\Site\SiteException;
 use KeenShadow\Core\Sky\SunPosition;
 use KeenShadow\Core\Sky\SunTrack;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace KeenShadow\Core\Site;
+namespace KeenShadow\Core\Site\Doorway;
 
 /** Whether an eye behind a banner sees the Sun through a hole in it, and if not, why. */
 enum BannerState: string

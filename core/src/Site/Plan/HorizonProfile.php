@@ -2,9 +2,10 @@
 
 declare(strict_types=1);
 
-namespace KeenShadow\Core\Site;
+namespace KeenShadow\Core\Site\Plan;
 
 use KeenShadow\Core\Geometry\Angle;
+use KeenShadow\Core\Site\SiteException;
 
 /**
  * The far horizon: hills, a town, the sea, as apparent altitudes against azimuth, straight between the points.

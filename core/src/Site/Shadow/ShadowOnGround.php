@@ -2,9 +2,10 @@
 
 declare(strict_types=1);
 
-namespace KeenShadow\Core\Site;
+namespace KeenShadow\Core\Site\Shadow;
 
 use KeenShadow\Core\Geometry\PlanPoint;
+use KeenShadow\Core\Site\Plan\Thing;
 use KeenShadow\Core\Sky\SunPosition;
 
 /** The shade that upright things throw on a level plane. */
