@@ -46,8 +46,8 @@ final class ContactsCalendar
             'DTSTAMP' => $now->setTimezone(new DateTimeZone('UTC')),
             'SUMMARY' => "{$summary} ({$event->title})",
             'LOCATION' => $event->place_name,
-            'DESCRIPTION' => SkyAnswer::of($here)->headline . "\n" . FilterWords::caution($filters, $here->clock) . "\n" . __(':time local, :utc UTC, :doubt; Sun :altitude up, azimuth :azimuth', [
-                'time' => $row->localTime, 'utc' => $row->utc, 'doubt' => $row->doubt, 'altitude' => $row->altitude, 'azimuth' => $row->azimuth,
+            'DESCRIPTION' => SkyAnswer::of($here)->headline . "\n" . FilterWords::caution($filters, $here->clock) . "\n" . __(':time local, :utc UTC, :uncertainty; Sun :altitude up, azimuth :azimuth', [
+                'time' => $row->localTime, 'utc' => $row->utc, 'uncertainty' => $row->uncertainty, 'altitude' => $row->altitude, 'azimuth' => $row->azimuth,
             ]),
         ], false);
         $entry->add('DTSTART', $start);

@@ -50,7 +50,7 @@ final class ReadPosition implements ShouldQueue
             'lon' => $mean->place->lonDeg,
             'height_m' => $mean->place->heightM,
             'scatter_m' => $mean->scatterM,
-            'doubt_m' => $mean->doubtM,
+            'uncertainty_m' => $mean->uncertaintyM,
             'quality' => $mean->quality,
             'satellites' => $mean->satellites,
         ]);

@@ -22,7 +22,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property float|null $lon
  * @property float|null $height_m above mean sea level
  * @property float|null $scatter_m
- * @property float|null $doubt_m
+ * @property float|null $uncertainty_m
  * @property int|null $quality
  * @property int|null $satellites
  * @property string|null $fault why nothing was read
@@ -33,7 +33,7 @@ final class PositionReading extends Model
 {
     private const PATIENCE_SECONDS = 15;
 
-    protected $fillable = ['event_id', 'seconds', 'began_at', 'ended_at', 'fixes', 'refused', 'lat', 'lon', 'height_m', 'scatter_m', 'doubt_m', 'quality', 'satellites', 'fault'];
+    protected $fillable = ['event_id', 'seconds', 'began_at', 'ended_at', 'fixes', 'refused', 'lat', 'lon', 'height_m', 'scatter_m', 'uncertainty_m', 'quality', 'satellites', 'fault'];
 
     /** @var array<string, mixed> */
     protected $attributes = ['fixes' => 0, 'refused' => '{}'];
@@ -65,7 +65,7 @@ final class PositionReading extends Model
     {
         return [
             'began_at' => 'immutable_datetime', 'ended_at' => 'immutable_datetime', 'refused' => 'array',
-            'lat' => 'float', 'lon' => 'float', 'height_m' => 'float', 'scatter_m' => 'float', 'doubt_m' => 'float',
+            'lat' => 'float', 'lon' => 'float', 'height_m' => 'float', 'scatter_m' => 'float', 'uncertainty_m' => 'float',
         ];
     }
 }

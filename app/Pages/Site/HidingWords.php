@@ -13,7 +13,7 @@ use KeenShadow\Core\Sky\SunPosition;
 /** When and behind what the Sun is hidden, in words. */
 final class HidingWords
 {
-    /** From this doubt on seconds say nothing. */
+    /** From this uncertainty on seconds say nothing. */
     private const MINUTES_ONLY_SECONDS = 30.0;
     /** So low the air bends light differently from one day to the next, by more than seconds can tell (own judgement). */
     private const MINUTES_ONLY_BELOW_DEG = 3.0;
@@ -23,8 +23,8 @@ final class HidingWords
     {
         $s = $hiding->stretch;
         $names = [
-            'from' => self::goes($s->from, $hiding->earlierSeconds, $site) . self::doubt('−', $hiding->earlierSeconds),
-            'to' => self::comes($s->to, $hiding->laterSeconds, $site) . self::doubt('+', $hiding->laterSeconds),
+            'from' => self::goes($s->from, $hiding->earlierSeconds, $site) . self::uncertainty('−', $hiding->earlierSeconds),
+            'to' => self::comes($s->to, $hiding->laterSeconds, $site) . self::uncertainty('+', $hiding->laterSeconds),
             'what' => self::by($s),
         ];
         $all = match (true) {
@@ -49,26 +49,26 @@ final class HidingWords
     }
 
     /** When the Sun goes, no finer than that is known: to the minute it is in. */
-    public static function goes(SunPosition $sun, float $doubtSeconds, EventSite $site): string
+    public static function goes(SunPosition $sun, float $uncertaintySeconds, EventSite $site): string
     {
-        return self::clock($sun, $doubtSeconds, $site, 0);
+        return self::clock($sun, $uncertaintySeconds, $site, 0);
     }
 
     /** When the Sun comes, no finer than that is known: to the next minute. */
-    public static function comes(SunPosition $sun, float $doubtSeconds, EventSite $site): string
+    public static function comes(SunPosition $sun, float $uncertaintySeconds, EventSite $site): string
     {
-        return self::clock($sun, $doubtSeconds, $site, 59);
+        return self::clock($sun, $uncertaintySeconds, $site, 59);
     }
 
-    private static function clock(SunPosition $sun, float $doubtSeconds, EventSite $site, int $ahead): string
+    private static function clock(SunPosition $sun, float $uncertaintySeconds, EventSite $site, int $ahead): string
     {
         $clock = $site->here->clock;
-        $isSure = $doubtSeconds < self::MINUTES_ONLY_SECONDS && $sun->altitudeDeg > self::MINUTES_ONLY_BELOW_DEG;
+        $isSure = $uncertaintySeconds < self::MINUTES_ONLY_SECONDS && $sun->altitudeDeg > self::MINUTES_ONLY_BELOW_DEG;
 
         return $isSure ? $clock->second($sun->time()) : $clock->minute($sun->time()->modify("+{$ahead} seconds"));
     }
 
-    private static function doubt(string $sign, float $seconds): string
+    private static function uncertainty(string $sign, float $seconds): string
     {
         return $seconds < 1 ? '' : " ({$sign}" . Words::about($seconds < 90 ? $seconds : $seconds / 60) . ($seconds < 90 ? ' s)' : ' min)');
     }

@@ -91,7 +91,7 @@ final readonly class LookPage
             'altitude' => Words::degrees($contact->sun->altitudeDeg),
             'sight' => match (true) {
                 !$contact->sun->isUp() => __('the Sun is down'),
-                $contact->isInDoubt => __('clear by :deg only; :what may hide it', $names),
+                $contact->isUncertain => __('clear by :deg only; :what may hide it', $names),
                 $contact->sight === DiscVisibility::Clear => __('clear, :deg from :what', $names),
                 $contact->sight === DiscVisibility::Partly => __('cut by :what', $names),
                 default => __('lost behind :what', $names),

@@ -10,7 +10,7 @@ use KeenShadow\Core\Sky\Compass;
 use KeenShadow\Core\Sky\Contact;
 use KeenShadow\Core\Sky\ContactName;
 use KeenShadow\Core\Sky\LocalKind;
-use KeenShadow\Core\Sky\TimeDoubt;
+use KeenShadow\Core\Sky\TimeUncertainty;
 
 /** One line of the table of contacts, ready to be read. */
 final readonly class ContactRow
@@ -27,18 +27,18 @@ final readonly class ContactRow
         public string $magnitude,
         public string $obscuration,
         public bool $isUp,
-        public string $doubt,
+        public string $uncertainty,
         public string $clock,
         public string $fromNorth,
         public string $fromZenith,
     ) {}
 
-    /** @param TimeDoubt|null $doubt of this contact, where it is known already */
-    public static function of(Contact $contact, LocalEclipse $here, ?TimeDoubt $doubt = null): self
+    /** @param TimeUncertainty|null $uncertainty of this contact, where it is known already */
+    public static function of(Contact $contact, LocalEclipse $here, ?TimeUncertainty $uncertainty = null): self
     {
         $time = Words::rounded($contact->time());
         $view = $contact->view;
-        $doubt ??= TimeDoubt::of($here->eclipse, $here->observer, $contact);
+        $uncertainty ??= TimeUncertainty::of($here->eclipse, $here->observer, $contact);
 
         return new self(
             $contact->name === ContactName::Maximum ? __('Max') : $contact->name->value,
@@ -52,7 +52,7 @@ final readonly class ContactRow
             Words::magnitude($view->magnitude()),
             Words::percent($view->obscuration()),
             $view->isSunUp(),
-            '±' . (int) ceil($doubt->seconds()) . ' s',
+            '±' . (int) ceil($uncertainty->seconds()) . ' s',
             self::clock($contact),
             Words::direction($contact->positionAngleDeg(), 0),
             Words::direction($contact->zenithAngleDeg(), 0),

@@ -16,7 +16,7 @@ use KeenShadow\Core\Sky\ContactName;
 use KeenShadow\Core\Sky\EclipseSearch;
 use KeenShadow\Core\Sky\LunarEclipse;
 use KeenShadow\Core\Sky\Radii;
-use KeenShadow\Core\Sky\TimeDoubt;
+use KeenShadow\Core\Sky\TimeUncertainty;
 use KeenShadow\Core\Sky\View;
 
 /** What the Sky page of an event shows: the answer, the table, the disc at any minute, the sums. */
@@ -24,7 +24,7 @@ final readonly class SkyPage
 {
     /**
      * @param list<ContactRow> $contacts
-     * @param array<string, TimeDoubt> $doubts by the contact's name; never empty
+     * @param array<string, TimeUncertainty> $uncertainties by the contact's name; never empty
      * @param list<array{0: string, 1: string}> $daylight sunrise and sunset in words
      * @param list<DiscSample> $samples the disc from before C1 to after C4, minute by minute
      * @param list<string> $why
@@ -41,7 +41,7 @@ final readonly class SkyPage
         public array $daylight,
         public array $samples,
         public int $deepestSeen,
-        private array $doubts,
+        private array $uncertainties,
         private Filters $filters,
         public SkyCurves $curves,
         public array $why,
@@ -55,18 +55,18 @@ final readonly class SkyPage
         $samples = self::samples($here, $filters);
         $seen = array_map(static fn(DiscSample $sample): float => $sample->isUp ? $sample->magnitude : -1.0, $samples);
         $contacts = $c->contacts() === [] ? [new Contact(ContactName::Maximum, $c->deepest)] : $c->contacts();
-        $doubts = array_combine(array_map(static fn(Contact $contact): string => $contact->name->value, $contacts), TimeDoubt::ofContacts($here->eclipse, $here->observer, $contacts));
+        $uncertainties = array_combine(array_map(static fn(Contact $contact): string => $contact->name->value, $contacts), TimeUncertainty::ofContacts($here->eclipse, $here->observer, $contacts));
 
         return new self(
             $event,
             $here,
             SkyAnswer::of($here),
             FilterWords::caution($filters, $here->clock),
-            array_map(static fn(Contact $contact): ContactRow => ContactRow::of($contact, $here, $doubts[$contact->name->value]), $c->contacts()),
+            array_map(static fn(Contact $contact): ContactRow => ContactRow::of($contact, $here, $uncertainties[$contact->name->value]), $c->contacts()),
             self::daylight($here),
             $samples,
             (int) array_search(max([-1.0, ...$seen]), $seen, true),
-            $doubts,
+            $uncertainties,
             $filters,
             SkyCurves::of($here, $ribbon),
             WhyHere::sentences($here),
@@ -92,7 +92,7 @@ final readonly class SkyPage
     }
 
     /**
-     * The inputs and the doubt behind the answer.
+     * The inputs and the uncertainty behind the answer.
      *
      * @return list<array{0: string, 1: string}>
      */
@@ -101,12 +101,12 @@ final readonly class SkyPage
         $e = $this->here->eclipse;
         $v = $this->here->circumstances->deepest;
         $radii = $e->elements->radii;
-        $doubt = $this->doubts[ContactName::C2->value] ?? $this->doubts[ContactName::C1->value] ?? $this->doubts[ContactName::Maximum->value];
+        $uncertainty = $this->uncertainties[ContactName::C2->value] ?? $this->uncertainties[ContactName::C1->value] ?? $this->uncertainties[ContactName::Maximum->value];
 
         return [
             [__('Place'), Words::coordinates($this->event->lat, $this->event->lon, 4) . ', ' . $this->event->height_m . ' m'],
             [__('Eclipse as a whole'), __(':kind, greatest at :time UTC, γ = :gamma', ['kind' => __($e->kind->value), 'time' => Words::rounded($e->greatest())->format('H:i:s'), 'gamma' => number_format($e->gamma, 4)])],
-            [__('ΔT = TT − UT1'), sprintf('%.1f ± %.1f s (%s)', $e->deltaT->seconds, $e->deltaT->doubtSeconds, __($e->deltaT->source->value))],
+            [__('ΔT = TT − UT1'), sprintf('%.1f ± %.1f s (%s)', $e->deltaT->seconds, $e->deltaT->uncertaintySeconds, __($e->deltaT->source->value))],
             [__('Moon\'s radius'), sprintf('k₁ = %.7f, k₂ = %.6f', $radii->penumbralK, $radii->umbralK)],
             ...($this->oneKDuration === null ? [] : [[__('With one k = :k throughout', ['k' => (string) Radii::PENUMBRAL_K]), __(':length instead of :shorter; the shorter one is shown, for the sake of eyes', [
                 'length' => Words::duration($this->oneKDuration),
@@ -117,8 +117,8 @@ final readonly class SkyPage
             [__('Apparent size of the Sun'), number_format(2 * $v->sunSemidiameterDeg() * 60, 2) . '′'],
             [__('Moon over Sun'), number_format($v->diameterRatio(), 4)],
             [__('Uncertainty of the times'), __('±:dt s from ΔT, ±:limb s from the Moon\'s uneven limb, ±:clock s between UTC and UT1, ±:place s for :metres m of place', [
-                'dt' => number_format($doubt->deltaTSeconds, 1), 'limb' => number_format($doubt->limbSeconds, 0), 'clock' => number_format($doubt->clockSeconds, 1),
-                'place' => number_format($doubt->positionSeconds, 1), 'metres' => (string) (int) TimeDoubt::POSITION_M,
+                'dt' => number_format($uncertainty->deltaTSeconds, 1), 'limb' => number_format($uncertainty->limbSeconds, 0), 'clock' => number_format($uncertainty->clockSeconds, 1),
+                'place' => number_format($uncertainty->positionSeconds, 1), 'metres' => (string) (int) TimeUncertainty::POSITION_M,
             ])],
         ];
     }
@@ -126,8 +126,8 @@ final readonly class SkyPage
     /** @return list<array{0: string, 1: string}> how the times for filters come from C2 and C3; nothing where they stay on */
     private function filterSums(): array
     {
-        $early = $this->doubts[ContactName::C2->value] ?? null;
-        $late = $this->doubts[ContactName::C3->value] ?? null;
+        $early = $this->uncertainties[ContactName::C2->value] ?? null;
+        $late = $this->uncertainties[ContactName::C3->value] ?? null;
         if ($early === null || $late === null || !$this->filters->mayComeOff()) {
             return [];
         }

@@ -9,7 +9,7 @@ final readonly class MeanPosition
 {
     /**
      * @param float $scatterM root mean square distance from the mean
-     * @param float $doubtM how far off it may be
+     * @param float $uncertaintyM how far off it may be
      * @param int $quality the poorest among them, as GGA counts
      * @param int $satellites the fewest
      */
@@ -17,7 +17,7 @@ final readonly class MeanPosition
         public Coordinates $place,
         public int $fixes,
         public float $scatterM,
-        public float $doubtM,
+        public float $uncertaintyM,
         public int $quality,
         public int $satellites,
     ) {}

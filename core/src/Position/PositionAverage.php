@@ -9,7 +9,7 @@ use KeenShadow\Core\Geometry\PlanPoint;
 /**
  * What a receiver says while it lies still, sentence by sentence, and the mean of it.
  *
- * The doubt is the larger of twice the scatter and of the dilution times the error that one satellite's range has
+ * The uncertainty is the larger of twice the scatter and of the dilution times the error that one satellite's range has
  * (5 m plain, 2 m with corrections, 0.1 m and 0.5 m kinematic; common practice, no source): a receiver's errors
  * wander slowly, so that a minute's mean is not much better than one good fix.
  */

@@ -11,7 +11,7 @@ use KeenShadow\Core\Sky\LocalKind;
 use KeenShadow\Core\Sky\Observer;
 use KeenShadow\Core\Sky\Radii;
 use KeenShadow\Core\Sky\SolarEclipse;
-use KeenShadow\Core\Sky\TimeDoubt;
+use KeenShadow\Core\Sky\TimeUncertainty;
 use KeenShadow\Core\Time\JulianDate;
 
 /**
@@ -19,7 +19,7 @@ use KeenShadow\Core\Time\JulianDate;
  * asks this one rule.
  *
  * Only totality is free, only inside the path, only between C2 and C3 (common practice): with the cautious radius of the
- * Moon, after the doubt of C2 and before that of C3 and the time a hand needs, and only while the Sun is seen. What is
+ * Moon, after the uncertainty of C2 and before that of C3 and the time a hand needs, and only while the Sun is seen. What is
  * unknown never lets a filter come off.
  */
 final readonly class Filters
@@ -58,12 +58,12 @@ final readonly class Filters
         if ($c->kind !== LocalKind::Total || $begin === null || $end === null) {
             return self::decide($c->kind, $c->isNearEdgeOfPath(), null, null, [], []);
         }
-        // Only where the answer hangs on it: the doubt costs more than all the rest.
+        // Only where the answer hangs on it: the uncertainty costs more than all the rest.
         $up = $c->upBetween($begin->view, $end->view);
         if ($up === [] || $c->isNearEdgeOfPath()) {
             return self::decide($c->kind, $c->isNearEdgeOfPath(), null, null, $up, $hiddenUt);
         }
-        [$early, $late] = TimeDoubt::ofContacts($eclipse, $observer, [$begin, $end]);
+        [$early, $late] = TimeUncertainty::ofContacts($eclipse, $observer, [$begin, $end]);
         $isSure = $early->isSureToHappen && $late->isSureToHappen && $eclipse->elements->radii->umbralK <= Radii::UMBRAL_K;
 
         return self::decide(

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace KeenShadow\Core\Time;
 
 /**
- * ΔT = TT − UT1 for one date, with its doubt and where it comes from.
+ * ΔT = TT − UT1 for one date, with its uncertainty and where it comes from.
  *
  * The past is interpolated in published yearly values. The future starts from the last value with the mean rate of
  * the ten years before it and bends with the long-term slowing of the Earth, 32.5 s per century squared (Stephenson,
@@ -20,7 +20,7 @@ final readonly class DeltaT
 
     private function __construct(
         public float $seconds,
-        public float $doubtSeconds,
+        public float $uncertaintySeconds,
         public DeltaTSource $source,
     ) {}
 
@@ -72,9 +72,9 @@ final readonly class DeltaT
         $last = count($table) - 1;
         $rate = ($table[$last] - $table[$last - 10]) / 10;
         $seconds = $table[$last] + $rate * $yearsAhead + self::LONG_TERM_BEND * ($yearsAhead / 100) ** 2;
-        $doubt = 0.365_25 * $yearsAhead * sqrt($yearsAhead * 0.058 / 3 * (1 + $yearsAhead / 2500));
+        $uncertainty = 0.365_25 * $yearsAhead * sqrt($yearsAhead * 0.058 / 3 * (1 + $yearsAhead / 2500));
 
-        return new self($seconds, 0.05 + $doubt, DeltaTSource::Predicted);
+        return new self($seconds, 0.05 + $uncertainty, DeltaTSource::Predicted);
     }
 
     /** @return non-empty-list<float> */

@@ -29,7 +29,7 @@ final class CoordinateTextTest extends TestCase
         yield 'blanks only' => ['36 31 38 S 6 17 33 E', -36.52722, 6.2925, null];
         yield 'Spanish west' => ['36°31′38″N 6°17′33″O', 36.52722, -6.2925, null];
         yield 'geo URI' => ['geo:36.5272,-6.2925', 36.5272, -6.2925, null];
-        yield 'geo URI with height and doubt' => ['geo:36.5272,-6.2925,12;u=35', 36.5272, -6.2925, 12.0];
+        yield 'geo URI with height and uncertainty' => ['geo:36.5272,-6.2925,12;u=35', 36.5272, -6.2925, 12.0];
         yield 'GPX waypoint' => ['<wpt lat="36.5272" lon="-6.2925"><ele>11.5</ele><name>Sea wall &amp; bench</name></wpt>', 36.5272, -6.2925, 11.5];
         yield 'date line' => ['-16.5 180', -16.5, 180.0, null];
     }

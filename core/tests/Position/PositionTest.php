@@ -49,7 +49,7 @@ final class PositionTest extends TestCase
     }
 
     /** Two fixes 2·0.0005′ of latitude apart: the mean lies between, the scatter is 0.93 m·√2 and the dilution says 4.5 m. */
-    public function testTheMeanAndItsDoubt(): void
+    public function testTheMeanAndItsUncertainty(): void
     {
         $average = new PositionAverage();
         foreach (['3631.7825', '3631.7835'] as $lat) {
@@ -61,7 +61,7 @@ final class PositionTest extends TestCase
         self::assertEqualsWithDelta(36 + 31.783 / 60, $mean->place->latDeg, 1e-9);
         self::assertEqualsWithDelta(-(6 + 17.556 / 60), $mean->place->lonDeg, 1e-9);
         self::assertEqualsWithDelta(sqrt(2) * 0.5 * 0.001 / 60 * 110960, $mean->scatterM, 0.01);
-        self::assertEqualsWithDelta(4.5, $mean->doubtM, 1e-9);
+        self::assertEqualsWithDelta(4.5, $mean->uncertaintyM, 1e-9);
         self::assertSame([2, 1, 7, 8.0], [$mean->fixes, $mean->quality, $mean->satellites, $mean->place->heightM]);
     }
 

@@ -140,7 +140,7 @@ final class FiltersTest extends TestCase
         self::assertSame([$kind, $seen, $reason], [$c->kind, $c->seenKind(), Filters::of($eclipse, $observer, $c)->reason]);
     }
 
-    public function testTheMarginsAreTheDoubtsAndTheHandsTime(): void
+    public function testTheMarginsAreTheUncertaintiesAndTheHandsTime(): void
     {
         $observer = Observer::at(36.53, -6.29);
         $eclipse = (new EclipseSearch())->onDate('2027-08-02');
@@ -154,7 +154,7 @@ final class FiltersTest extends TestCase
         self::assertFalse($filters->isCut);
     }
 
-    public function testALargerMoonOrADoubtfulClockNeverOpensTheWindow(): void
+    public function testALargerMoonOrAUncertainClockNeverOpensTheWindow(): void
     {
         $observer = Observer::at(36.53, -6.29);
         $oneK = (new EclipseSearch(radii: Radii::oneK()))->onDate('2027-08-02');

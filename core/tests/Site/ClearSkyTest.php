@@ -110,8 +110,8 @@ final class ClearSkyTest extends SiteTestCase
         );
     }
 
-    /** Half a metre of doubt: the wall may be that much higher and nearer, and hide the Sun that much earlier. */
-    public function testDoubtOfTheMeasuring(): void
+    /** Half a metre of uncertainty: the wall may be that much higher and nearer, and hide the Sun that much earlier. */
+    public function testUncertaintyOfTheMeasuring(): void
     {
         $eclipse = self::eclipse('2026-08-12');
         $circumstances = $eclipse->circumstances(Observer::at(36.5297, -6.2926, 10));
@@ -141,7 +141,7 @@ final class ClearSkyTest extends SiteTestCase
         $wall = Thing::of(ThingKind::Wall, 'hedge', [self::here(20, -2000), self::here(20, 2000)], 1.5 + $below / cos(deg2rad($c1->azimuthDeg() - 90)));
         $outlook = SpotOutlook::from(self::here(), 1.5, SitePlan::of([$wall], HorizonProfile::level(), 0.5), $track, $circumstances);
         self::assertSame(Level::Hold, $outlook->verdict()->level);
-        self::assertTrue($outlook->contacts[0]->isInDoubt);
+        self::assertTrue($outlook->contacts[0]->isUncertain);
         self::assertGreaterThan(60.0, $outlook->hidings[0]->laterSeconds, 'it hides the Sun before, and perhaps for longer');
         self::assertSame([], $outlook->lost());
         $sure = SpotOutlook::from(self::here(-500, 0), 1.5, SitePlan::of([$wall], HorizonProfile::level(), 0.5), $track, $circumstances);

@@ -56,7 +56,7 @@ final class SitePropertiesTest extends SiteTestCase
     }
 
     /** Whatever may be higher, nearer or wider never hides less; more height and another obstacle neither. */
-    public function testDoubtAndHeightOnlyEverHideMore(): void
+    public function testUncertaintyAndHeightOnlyEverHideMore(): void
     {
         $track = self::track('2028-01-26', '15:00', '17:40');
         for ($i = 0; $i < 12; ++$i) {

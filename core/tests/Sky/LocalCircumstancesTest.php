@@ -12,7 +12,7 @@ use KeenShadow\Core\Sky\LocalCircumstances;
 use KeenShadow\Core\Sky\LocalKind;
 use KeenShadow\Core\Sky\Observer;
 use KeenShadow\Core\Sky\Radii;
-use KeenShadow\Core\Sky\TimeDoubt;
+use KeenShadow\Core\Sky\TimeUncertainty;
 use KeenShadow\Core\Tests\ReferenceTable;
 use KeenShadow\Core\Time\DeltaT;
 use KeenShadow\Core\Time\JulianDate;
@@ -196,22 +196,22 @@ final class LocalCircumstancesTest extends TestCase
         }
     }
 
-    public function testDoubtGrowsWithTheYears(): void
+    public function testUncertaintyGrowsWithTheYears(): void
     {
         $site = Observer::at(36.53, -6.29);
-        $doubt = static function (string $date) use ($site): TimeDoubt {
+        $uncertainty = static function (string $date) use ($site): TimeUncertainty {
             $eclipse = (new EclipseSearch())->onDate($date);
             $contact = $eclipse->circumstances($site)->contact(ContactName::C1);
             self::assertNotNull($contact);
 
-            return TimeDoubt::of($eclipse, $site, $contact);
+            return TimeUncertainty::of($eclipse, $site, $contact);
         };
 
-        self::assertEqualsWithDelta(3.1, $doubt('2027-08-02')->seconds(), 0.1);
+        self::assertEqualsWithDelta(3.1, $uncertainty('2027-08-02')->seconds(), 0.1);
         // The shadow sweeps the ground at 0.3 to 1 km/s or more: 100 m are some tenths of a second.
-        self::assertGreaterThan(0.02, $doubt('2027-08-02')->positionSeconds);
-        self::assertLessThan(0.4, $doubt('2027-08-02')->positionSeconds);
-        self::assertGreaterThan(10.0, $doubt('2100-09-04')->seconds());
+        self::assertGreaterThan(0.02, $uncertainty('2027-08-02')->positionSeconds);
+        self::assertLessThan(0.4, $uncertainty('2027-08-02')->positionSeconds);
+        self::assertGreaterThan(10.0, $uncertainty('2100-09-04')->seconds());
     }
 
     /** @param array<string, string> $row */

@@ -52,7 +52,7 @@ final class TimeTest extends TestCase
         $late = DeltaT::inYear(2100);
         self::assertEqualsWithDelta(93, $late->seconds, 5);
         self::assertSame(DeltaTSource::Predicted, $late->source);
-        self::assertGreaterThan(DeltaT::inYear(2050)->doubtSeconds, $late->doubtSeconds);
+        self::assertGreaterThan(DeltaT::inYear(2050)->uncertaintySeconds, $late->uncertaintySeconds);
     }
 
     public function testDeltaTThatCannotBeMeant(): void

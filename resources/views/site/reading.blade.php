@@ -1,7 +1,7 @@
 @php use App\Pages\Words; @endphp
 <div class="reading" data-again="{{ $reading->isGoingOn() ? route('site.position.show', [$event, $reading]) : '' }}">
     @if ($reading->lat !== null)
-        <p class="reading-answer">{{ Words::coordinates($reading->lat, $reading->lon, 6) }} <b>± {{ Words::about($reading->doubt_m) }} m</b></p>
+        <p class="reading-answer">{{ Words::coordinates($reading->lat, $reading->lon, 6) }} <b>± {{ Words::about($reading->uncertainty_m) }} m</b></p>
         <p>
             {{ __('Mean of :n fixes, scatter :scatter m, at least :sat satellites, :quality; :height above the sea.', [
                 'n' => $reading->fixes, 'scatter' => number_format($reading->scatter_m, 1), 'sat' => $reading->satellites,

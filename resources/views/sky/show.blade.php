@@ -30,7 +30,7 @@
                             <tr @class(['is-down' => ! $row->isUp])>
                                 <th scope="row">{{ $row->name }} <span class="meaning">{{ $row->meaning }}</span></th>
                                 <td data-label="{{ __('Local time, UTC') }}" class="is-number"><time datetime="{{ $row->iso }}"><b>{{ $row->localTime }}</b></time> <span class="meaning">{{ $row->utc }}</span></td>
-                                <td data-label="{{ __('Uncertain by') }}" class="is-number">{{ $row->doubt }}</td>
+                                <td data-label="{{ __('Uncertain by') }}" class="is-number">{{ $row->uncertainty }}</td>
                                 <td data-label="{{ __('Altitude') }}" class="is-number">{{ $row->isUp ? $row->altitude : __('Sun down') }}</td>
                                 <td data-label="{{ __('Azimuth') }}" class="is-number">{{ $row->azimuth }} <span class="meaning">{{ $row->compass }}</span></td>
                                 <td data-label="{{ __('Magnitude, obscuration') }}" class="is-number">{{ $row->magnitude }} <span class="meaning">{{ $row->obscuration }} %</span></td>

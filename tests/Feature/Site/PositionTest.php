@@ -54,7 +54,7 @@ final class PositionTest extends SiteTestCase
         self::assertGreaterThan(20, $reading->fixes);
         self::assertEqualsWithDelta(36.517246, $reading->lat, 1.5 / 111000);
         self::assertEqualsWithDelta(-6.278063, $reading->lon, 1.5 / 89000);
-        self::assertEqualsWithDelta(4.5, $reading->doubt_m, 0.1, 'dilution 0.9 times 5 m');
+        self::assertEqualsWithDelta(4.5, $reading->uncertainty_m, 0.1, 'dilution 0.9 times 5 m');
         self::assertSame([], $reading->refused);
         $this->get(route('site.files', $this->event))->assertSee('± 4.5 m')->assertSee('Take this position');
     }
@@ -79,9 +79,9 @@ final class PositionTest extends SiteTestCase
         $this->get(route('site.files', $this->event))->assertSee("× {$counted}");
     }
 
-    public function testNoiseAndJumpsShowInTheDoubt(): void
+    public function testNoiseAndJumpsShowInTheUncertainty(): void
     {
-        self::assertGreaterThan(40.0, $this->read('noise')->doubt_m);
+        self::assertGreaterThan(40.0, $this->read('noise')->uncertainty_m);
     }
 
     public function testAReceiverThatFallsSilentOrIsNotThere(): void

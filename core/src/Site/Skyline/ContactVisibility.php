@@ -13,7 +13,7 @@ final readonly class ContactVisibility
     /**
      * @param string|null $by what bounds the sky there; null is the far horizon
      * @param float $marginDeg from the Sun's limb along the sky to the nearest thing, negative when something is before the disc
-     * @param bool $isInDoubt whether it is clear only if the plan was measured well enough
+     * @param bool $isUncertain whether it is clear only if the plan was measured well enough
      */
     private function __construct(
         public ContactName $name,
@@ -21,22 +21,22 @@ final readonly class ContactVisibility
         public DiscVisibility $sight,
         public ?string $by,
         public float $marginDeg,
-        public bool $isInDoubt,
+        public bool $isUncertain,
     ) {}
 
     public static function of(ContactName $name, SunPosition $sun, Skyline $skyline, ClearSky $worst): self
     {
         $clearance = $skyline->clearance($sun);
         $sight = $clearance->sight($sun->semidiameterDeg);
-        $doubt = $worst->stretchAt($sun->julianDateUt);
+        $uncertainty = $worst->stretchAt($sun->julianDateUt);
 
         return new self(
             $name,
             $sun,
             $sight,
-            $sight === DiscVisibility::Clear && $doubt !== null ? $doubt->by[0] : $clearance->by,
+            $sight === DiscVisibility::Clear && $uncertainty !== null ? $uncertainty->by[0] : $clearance->by,
             $clearance->deg - $sun->semidiameterDeg,
-            $sight === DiscVisibility::Clear && $doubt !== null,
+            $sight === DiscVisibility::Clear && $uncertainty !== null,
         );
     }
 }

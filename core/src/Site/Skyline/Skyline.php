@@ -45,7 +45,7 @@ final readonly class Skyline
 
     /**
      * @param list<Thing> $obstacles
-     * @param float $grownM by how much each is taken to be higher, nearer and wider, for the doubt
+     * @param float $grownM by how much each is taken to be higher, nearer and wider, for the uncertainty
      * @param AzimuthSpan|null $within the only directions that will be looked in, null for all round
      */
     public static function from(PlanPoint $point, float $eyeM, array $obstacles, HorizonProfile $horizon, float $grownM = 0.0, ?AzimuthSpan $within = null): self

@@ -85,7 +85,7 @@ final readonly class SpotOutlook
                 $isMiddle = array_intersect($contacts, [ContactName::C2->value, ContactName::Maximum->value, ContactName::C3->value]) !== [];
                 $findings[] = new Finding($isMiddle ? Level::No : Level::Hold, ':contacts lost behind :name.', 'Look for a spot from which it is clear.', Source::Plan, ['contacts' => implode(', ', $contacts), 'name' => $name]);
             }
-            foreach (self::byName(array_values(array_filter($this->contacts, static fn(ContactVisibility $c): bool => $c->isInDoubt))) as $name => $contacts) {
+            foreach (self::byName(array_values(array_filter($this->contacts, static fn(ContactVisibility $c): bool => $c->isUncertain))) as $name => $contacts) {
                 $findings[] = new Finding(Level::Hold, ':contacts clear, but :name is so close that it hangs on the measuring.', 'Measure it better, or move away from it.', Source::Plan, ['contacts' => implode(', ', $contacts), 'name' => $name]);
             }
         }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Site\Skyline;
 
-/** A stretch with its doubt: how much earlier it may begin and how much later end, given how well the plan was measured. */
+/** A stretch with its uncertainty: how much earlier it may begin and how much later end, given how well the plan was measured. */
 final readonly class UncertainObstruction
 {
     private function __construct(

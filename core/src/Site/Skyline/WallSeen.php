@@ -85,7 +85,7 @@ final readonly class WallSeen
             }
             $along = 0.0;
         }
-        // In the doubt beside its ends it is as far away as its end.
+        // In the uncertainty beside its ends it is as far away as its end.
         $azimuth = deg2rad($this->fromDeg + max($this->spreadDeg, min($this->widthDeg - $this->spreadDeg, $along)));
 
         return min(abs(sin($azimuth) * $this->perSine - cos($azimuth) * $this->perCosine), $this->steepest);

@@ -9,7 +9,7 @@ use KeenShadow\Core\Geometry\Globe;
 use KeenShadow\Core\Time\DeltaT;
 
 /** How far a computed contact may be from what a good clock shows on the day, and why. All in seconds. */
-final readonly class TimeDoubt
+final readonly class TimeUncertainty
 {
     /** Mountains and valleys of the Moon's limb move C1–C4 by two to three seconds (common practice, no source). */
     private const LIMB_SECONDS = 3.0;
@@ -25,7 +25,7 @@ final readonly class TimeDoubt
         public float $limbSeconds,
         public float $clockSeconds,
         public float $positionSeconds,
-        /** Whether the contact happens however far ΔT and the place are off within their doubt. */
+        /** Whether the contact happens however far ΔT and the place are off within their uncertainty. */
         public bool $isSureToHappen,
     ) {}
 
@@ -35,7 +35,7 @@ final readonly class TimeDoubt
     }
 
     /**
-     * Doubt of contacts of one eclipse at one place. That of ΔT and of the place is carried through by solving the contacts
+     * Uncertainty of contacts of one eclipse at one place. That of ΔT and of the place is carried through by solving the contacts
      * once more with each a little more and a little less; the farther counts.
      *
      * @param non-empty-list<Contact> $contacts
@@ -50,8 +50,8 @@ final readonly class TimeDoubt
         $solve = static fn(Observer $o, DeltaT $d): LocalCircumstances => $eclipse->circumstances($o, $d, $contacts[0]->view->hours);
         $clock = $northward = $eastward = [];
         foreach ([-1, 1] as $side) {
-            if ($deltaT->doubtSeconds > 0) {
-                $clock[] = $solve($observer, DeltaT::given($deltaT->seconds + $side * $deltaT->doubtSeconds));
+            if ($deltaT->uncertaintySeconds > 0) {
+                $clock[] = $solve($observer, DeltaT::given($deltaT->seconds + $side * $deltaT->uncertaintySeconds));
             }
             $northward[] = $solve(self::moved($observer, $side * $degrees, 0.0), $deltaT);
             $eastward[] = $solve(self::moved($observer, 0.0, $side * $east), $deltaT);

@@ -9,13 +9,13 @@ use KeenShadow\Core\Sky\ContactName;
 use KeenShadow\Core\Sky\EclipseSearch;
 use KeenShadow\Core\Sky\Observer;
 use KeenShadow\Core\Sky\SolarEclipse;
-use KeenShadow\Core\Sky\TimeDoubt;
+use KeenShadow\Core\Sky\TimeUncertainty;
 use KeenShadow\Core\Time\DeltaT;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
-/** How far a contact may be off: whatever clock and place are, as long as they are within their own doubt, it moves no farther than is said. */
-final class TimeDoubtTest extends TestCase
+/** How far a contact may be off: whatever clock and place are, as long as they are within their own uncertainty, it moves no farther than is said. */
+final class TimeUncertaintyTest extends TestCase
 {
     /** Beyond the linear: a contact near the path's edge moves a little faster the farther it is moved. */
     private const CURVED = 1.05;
@@ -29,35 +29,35 @@ final class TimeDoubtTest extends TestCase
     #[TestWith(['2028-01-26', 36.5172, -6.2781])]
     #[TestWith(['2027-08-02', 64.1, -21.9])]
     #[TestWith(['2186-07-16', 7.4, -46.5])]
-    public function testNoClockAndNoPlaceWithinTheirDoubtMoveAContactFarther(string $date, float $lat, float $lon): void
+    public function testNoClockAndNoPlaceWithinTheirUncertaintyMoveAContactFarther(string $date, float $lat, float $lon): void
     {
         mt_srand(crc32($date . $lat));
         $eclipse = (new EclipseSearch())->onDate($date);
         $observer = Observer::at($lat, $lon);
         $contacts = $eclipse->circumstances($observer)->contacts();
         self::assertNotEmpty($contacts);
-        foreach (TimeDoubt::ofContacts($eclipse, $observer, $contacts) as $i => $doubt) {
+        foreach (TimeUncertainty::ofContacts($eclipse, $observer, $contacts) as $i => $uncertainty) {
             $name = $contacts[$i]->name;
             for ($k = 0; $k < 12; ++$k) {
-                $deltaT = DeltaT::given($eclipse->deltaT->seconds + self::share() * $eclipse->deltaT->doubtSeconds);
+                $deltaT = DeltaT::given($eclipse->deltaT->seconds + self::share() * $eclipse->deltaT->uncertaintySeconds);
                 $moved = self::contact($eclipse, $observer, $name, $deltaT);
                 if ($moved === null) {
-                    self::assertFalse($doubt->isSureToHappen, "{$name->value}: it may not happen at all");
+                    self::assertFalse($uncertainty->isSureToHappen, "{$name->value}: it may not happen at all");
                     continue;
                 }
-                self::assertLessThanOrEqual($doubt->deltaTSeconds * self::CURVED + 0.01, self::secondsBetween($contacts[$i], $moved), "{$name->value} with another clock");
+                self::assertLessThanOrEqual($uncertainty->deltaTSeconds * self::CURVED + 0.01, self::secondsBetween($contacts[$i], $moved), "{$name->value} with another clock");
 
                 $way = self::share() * M_PI;
                 $elsewhere = Observer::at(
-                    $lat + TimeDoubt::POSITION_M / self::METRES_PER_DEGREE * cos($way),
-                    $lon + TimeDoubt::POSITION_M / self::METRES_PER_DEGREE * sin($way) / cos(deg2rad($lat)),
+                    $lat + TimeUncertainty::POSITION_M / self::METRES_PER_DEGREE * cos($way),
+                    $lon + TimeUncertainty::POSITION_M / self::METRES_PER_DEGREE * sin($way) / cos(deg2rad($lat)),
                 );
                 $moved = self::contact($eclipse, $elsewhere, $name, $eclipse->deltaT);
                 if ($moved === null) {
-                    self::assertFalse($doubt->isSureToHappen, "{$name->value}: it may not happen at all");
+                    self::assertFalse($uncertainty->isSureToHappen, "{$name->value}: it may not happen at all");
                     continue;
                 }
-                self::assertLessThanOrEqual($doubt->positionSeconds * self::CURVED + 0.01, self::secondsBetween($contacts[$i], $moved), "{$name->value} 100 m away");
+                self::assertLessThanOrEqual($uncertainty->positionSeconds * self::CURVED + 0.01, self::secondsBetween($contacts[$i], $moved), "{$name->value} 100 m away");
             }
         }
     }
@@ -68,14 +68,14 @@ final class TimeDoubtTest extends TestCase
         $eclipse = (new EclipseSearch())->onDate('2027-08-02');
         $observer = Observer::at(36.53, -6.29);
         foreach ($eclipse->circumstances($observer)->contacts() as $contact) {
-            $doubt = TimeDoubt::of($eclipse, $observer, $contact);
-            $parts = [$doubt->deltaTSeconds, $doubt->limbSeconds, $doubt->clockSeconds, $doubt->positionSeconds];
-            self::assertSame($contact->name === ContactName::Maximum ? 0.0 : 3.0, $doubt->limbSeconds);
-            self::assertSame(0.9, $doubt->clockSeconds);
-            self::assertEqualsWithDelta(array_sum($parts), $doubt->worstSeconds(), 1e-9);
-            self::assertGreaterThanOrEqual(max($parts), $doubt->seconds());
-            self::assertLessThanOrEqual($doubt->worstSeconds(), $doubt->seconds());
-            self::assertTrue($doubt->isSureToHappen);
+            $uncertainty = TimeUncertainty::of($eclipse, $observer, $contact);
+            $parts = [$uncertainty->deltaTSeconds, $uncertainty->limbSeconds, $uncertainty->clockSeconds, $uncertainty->positionSeconds];
+            self::assertSame($contact->name === ContactName::Maximum ? 0.0 : 3.0, $uncertainty->limbSeconds);
+            self::assertSame(0.9, $uncertainty->clockSeconds);
+            self::assertEqualsWithDelta(array_sum($parts), $uncertainty->worstSeconds(), 1e-9);
+            self::assertGreaterThanOrEqual(max($parts), $uncertainty->seconds());
+            self::assertLessThanOrEqual($uncertainty->worstSeconds(), $uncertainty->seconds());
+            self::assertTrue($uncertainty->isSureToHappen);
         }
     }
 
@@ -88,7 +88,7 @@ final class TimeDoubtTest extends TestCase
             $middle = ($in + $out) / 2;
             [$in, $out] = $eclipse->circumstances(Observer::at($middle, -6.29))->contact(ContactName::C2) === null ? [$in, $middle] : [$middle, $out];
         }
-        $sure = static fn(float $lat): bool => TimeDoubt::of($eclipse, Observer::at($lat, -6.29), self::contact($eclipse, Observer::at($lat, -6.29), ContactName::C2, $eclipse->deltaT) ?? self::fail('no totality'))->isSureToHappen;
+        $sure = static fn(float $lat): bool => TimeUncertainty::of($eclipse, Observer::at($lat, -6.29), self::contact($eclipse, Observer::at($lat, -6.29), ContactName::C2, $eclipse->deltaT) ?? self::fail('no totality'))->isSureToHappen;
         self::assertFalse($sure($in));
         self::assertFalse($sure($in - 50 / self::METRES_PER_DEGREE));
         self::assertTrue($sure($in - 0.05));
