@@ -66,12 +66,12 @@ foreach (['2027-08-02' => ['07:00', '10:40'], '2026-08-12' => ['17:00', '20:00']
             SpotOutlook::from($place->at(), $place->heightM, $plan, $track, $circumstances)->verdict();
         }
         foreach ($plan->obstacles() as $obstacle) {
-            ShadowOnGround::of($obstacle, $track->at($circumstances->deepest->julianDateUt()));
+            ShadowOnGround::of($obstacle, $track->at($circumstances->maximum->julianDateUt()));
         }
     });
     $map = timed(static function () use ($eclipse, $observer, $circumstances, $date, $begin, $end): void {
         $track = SunTrack::over($eclipse, $observer, new DateTimeImmutable("{$date}T{$begin}Z"), new DateTimeImmutable("{$date}T{$end}Z"));
-        SpotMap::over(plan(), new PlanPoint(-100, -100), new PlanPoint(100, 100), CELLS, 1.5, $track, $circumstances->deepest->julianDateUt());
+        SpotMap::over(plan(), new PlanPoint(-100, -100), new PlanPoint(100, 100), CELLS, 1.5, $track, $circumstances->maximum->julianDateUt());
     });
     printf("%s: a plan with %d obstacles and %d spots takes %.2f of its %.1f s, a map of %d × %d spots %.2f of its %.1f s\n", $date, OBSTACLES, SPOTS, $whole / PLAN_SECONDS, PLAN_SECONDS, CELLS, CELLS, $map / MAP_SECONDS, MAP_SECONDS);
 }

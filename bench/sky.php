@@ -49,7 +49,7 @@ if (($argv[1] ?? '') === 'make') {
     for ($i = 0, $made = 0; $made < 4000; ++$i) {
         $observer = Observer::at(round(rad2deg(asin(1 - fmod($i * 0.618034, 1) * 2)), 4), round(fmod($i * 137.50776, 360) - 180, 4));
         $c = $eclipse->circumstances($observer);
-        if ($c->contacts() !== [] && $c->deepest->altitudeDeg() > 15 && $c->deepest->magnitude() > 0.1) {
+        if ($c->contacts() !== [] && $c->maximum->altitudeDeg() > 15 && $c->maximum->magnitude() > 0.1) {
             echo "{$observer->latDeg} {$observer->lonDeg}\n";
             ++$made;
         }
@@ -62,7 +62,7 @@ if (($argv[1] ?? '') === 'sites') {
     $eclipse = (new EclipseSearch())->onDate(DATE);
     $seconds = timed(static function () use ($sites, $eclipse): void {
         foreach ($sites as $observer) {
-            $eclipse->circumstances($observer)->deepest->obscuration();
+            $eclipse->circumstances($observer)->maximum->obscuration();
         }
     });
     printf("sites_per_second %.1f\n", count($sites) / $seconds);

@@ -39,7 +39,7 @@ final readonly class Panorama
      * @param list<array{points: string, isTree: bool}> $walls farthest first
      * @param list<array{x: float, y: float, text: string}> $names of obstacles
      * @param string $horizon points of the far horizon, closed along the bottom
-     * @param list<array{points: string, sight: string}> $track stretches of the Sun's way: clear, partly, hidden
+     * @param list<array{points: string, visibility: string}> $track stretches of the Sun's way: clear, partly, hidden
      * @param list<array{x: float, y: float, r: float, label: string, labelX: float, labelY: float, isClear: bool}> $suns at the contacts, to scale
      * @param list<array{x: float, label: string}> $azimuths
      * @param list<array{y: float, label: string}> $altitudes
@@ -172,7 +172,7 @@ final readonly class Panorama
      * @param list<float> $azimuths
      * @param callable(float): float $y
      *
-     * @return list<array{points: string, sight: string}>
+     * @return list<array{points: string, visibility: string}>
      */
     private static function track(array $suns, array $azimuths, Skyline $skyline, float $left, float $scale, callable $y): array
     {
@@ -184,15 +184,15 @@ final readonly class Panorama
                 continue;
             }
             $place = round(($azimuths[$i] - $left) * $scale, 1) . ',' . $y($sun->altitudeDeg);
-            $sight = $skyline->sightOf($sun) === DiscVisibility::Clear ? DiscVisibility::Clear : DiscVisibility::Hidden;
-            if ($sight !== $now && $places !== []) {
-                $stretches[] = ['points' => implode(' ', $places), 'sight' => $now->value];
+            $visibility = $skyline->visibilityOf($sun) === DiscVisibility::Clear ? DiscVisibility::Clear : DiscVisibility::Hidden;
+            if ($visibility !== $now && $places !== []) {
+                $stretches[] = ['points' => implode(' ', $places), 'visibility' => $now->value];
                 $places = array_slice($places, -1);
             }
-            $now = $sight;
+            $now = $visibility;
             $places[] = $place;
         }
-        $stretches[] = ['points' => implode(' ', $places), 'sight' => $now->value];
+        $stretches[] = ['points' => implode(' ', $places), 'visibility' => $now->value];
 
         return $stretches;
     }
@@ -220,7 +220,7 @@ final readonly class Panorama
                 'label' => ucfirst($contact->name->value) . ' ' . $site->here->clock->second($sun->time()),
                 'labelX' => min(self::WIDTH - 60.0, max(60.0, $at[0])),
                 'labelY' => max(14.0, $at[1] - 16),
-                'isClear' => $contact->sight === DiscVisibility::Clear,
+                'isClear' => $contact->visibility === DiscVisibility::Clear,
             ];
         }
 

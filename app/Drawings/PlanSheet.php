@@ -168,7 +168,7 @@ final readonly class PlanSheet
                 },
                 'label' => $label,
                 'isMain' => $isMain,
-                'isHidden' => $skyline->sightOf($sun) !== DiscVisibility::Clear,
+                'isHidden' => $skyline->visibilityOf($sun) !== DiscVisibility::Clear,
             ];
         }
 

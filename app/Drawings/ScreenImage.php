@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Drawings;
 
 use App\Pages\Sky\DiscSample;
-use KeenShadow\Core\Sky\View;
+use KeenShadow\Core\Sky\LocalView;
 use KeenShadow\Core\Viewers\Pinhole;
 use KeenShadow\Core\Viewers\ScreenSide;
 
@@ -33,7 +33,7 @@ final readonly class ScreenImage
         public int $reduction,
     ) {}
 
-    public static function of(Pinhole $pinhole, View $view, ScreenSide $side): self
+    public static function of(Pinhole $pinhole, LocalView $view, ScreenSide $side): self
     {
         $reduction = max(1, (int) ceil($pinhole->imageMm() / self::WIDEST_MM));
         $radius = $pinhole->imageMm() / 2 / $reduction;

@@ -82,13 +82,13 @@ final readonly class ShadowRibbon
      */
     private static function discs(LocalEclipse $here, callable $percent): array
     {
-        $middle = $here->circumstances->deepest->time();
+        $middle = $here->circumstances->maximum->time();
         $discs = [];
         for ($k = -self::DISCS_EACH_SIDE; $k <= self::DISCS_EACH_SIDE; ++$k) {
             $edge = $k < 0 ? $here->begins() : $here->ends();
             $span = (float) $edge->format('U.u') - (float) $middle->format('U.u');
             $moment = $middle->modify(sprintf('%+d milliseconds', (int) round(1000 * $span * abs($k) / self::DISCS_EACH_SIDE)));
-            $sample = DiscSample::of($k === 0 ? $here->circumstances->deepest : $here->at($moment), '', '');
+            $sample = DiscSample::of($k === 0 ? $here->circumstances->maximum : $here->at($moment), '', '');
             $discs[] = new RibbonDisc($percent($moment), $sample, self::DISC_RADIUS_PX, $k % 2 === 0);
         }
 
@@ -118,7 +118,7 @@ final readonly class ShadowRibbon
                 continue;
             }
             $isSeen = $contact->view->isSunUp() || $end->view->isSunUp();
-            $marks[] = new RibbonMark($percent($c->deepest->time()), $isSeen ? 'C2' : 'C2, C3', $read($contact), $isSeen ? 'C3' : '', $isSeen ? $read($end) : '');
+            $marks[] = new RibbonMark($percent($c->maximum->time()), $isSeen ? 'C2' : 'C2, C3', $read($contact), $isSeen ? 'C3' : '', $isSeen ? $read($end) : '');
         }
 
         return $marks;

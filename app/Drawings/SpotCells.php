@@ -34,7 +34,7 @@ final readonly class SpotCells
     public static function of(EventSite $site, Thing $observer, PlanSheet $sheet): self
     {
         [$southWest, $northEast] = self::area($site, $sheet);
-        $map = SpotMap::over($site->plan, $southWest, $northEast, self::ACROSS, $observer->heightM, $site->track, $site->here->bestSeen()->julianDateUt());
+        $map = SpotMap::over($site->plan, $southWest, $northEast, self::ACROSS, $observer->heightM, $site->track, $site->here->bestVisible()->julianDateUt());
         $levels = array_fill(0, count(self::LEVELS), '');
         $lost = '';
         foreach ($map->rows as $row) {

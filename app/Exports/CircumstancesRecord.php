@@ -40,7 +40,7 @@ final class CircumstancesRecord
             'lat' => $observer->latDeg,
             'lon' => $observer->lonDeg,
             'height_m' => $observer->heightM,
-            'delta_t_s' => round($c->deepest->deltaT->seconds, 3),
+            'delta_t_s' => round($c->maximum->deltaT->seconds, 3),
             'type' => $c->kind->value,
         ];
         foreach (self::CONTACTS as $key => $contactName) {
@@ -56,10 +56,10 @@ final class CircumstancesRecord
         $duration = $c->durationSeconds();
 
         $record += [
-            'magnitude' => round($c->deepest->magnitude(), 6),
-            'obscuration' => round($c->deepest->obscuration(), 6),
-            'altitude_deg' => $seen ? round($c->deepest->altitudeDeg(), 4) : null,
-            'azimuth_deg' => $seen ? round($c->deepest->azimuthDeg(), 4) : null,
+            'magnitude' => round($c->maximum->magnitude(), 6),
+            'obscuration' => round($c->maximum->obscuration(), 6),
+            'altitude_deg' => $seen ? round($c->maximum->altitudeDeg(), 4) : null,
+            'azimuth_deg' => $seen ? round($c->maximum->azimuthDeg(), 4) : null,
             'duration_s' => $duration === null ? null : round($duration, 3),
         ];
         foreach (self::CONTACTS as $key => $contactName) {

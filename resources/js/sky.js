@@ -12,7 +12,7 @@ export function skyDisc() {
         init() {
             const data = pageData("disc-samples");
             this.samples = data.samples;
-            this.index = data.deepest;
+            this.index = data.best;
             this.begin = data.begin;
             this.end = data.end;
             this.upWords = document.querySelector("#disc-view option").dataset.up;

@@ -9,7 +9,7 @@ use Symfony\Component\Finder\Finder;
 
 final class ArchitectureTest extends TestCase
 {
-    /** What the job reckons is reckoned in core and made ready in app/Pages: a view only shows it. */
+    /** What the job computes is computed in core and made ready in app/Pages: a view only shows it. */
     public function testViewsDoNoArithmetic(): void
     {
         $read = 0;

@@ -16,7 +16,7 @@ function disc() {
     const remember = () => ({ set: {}, setAttribute(name, value) { this.set[name] = value; } }); // prettier-ignore
     const refs = { moon: remember(), shade: remember(), corona: remember(), slider: remember(), view: remember() };
     const cursor = remember();
-    const data = { samples: SAMPLES, deepest: 2, begin: -600, end: 7272 };
+    const data = { samples: SAMPLES, best: 2, begin: -600, end: 7272 };
     globalThis.document = {
         getElementById: (id) => (id === "ribbon-cursor" ? cursor : { textContent: JSON.stringify(data) }),
         querySelector: () => ({ dataset: { up: "zenith up" } }),
@@ -41,7 +41,7 @@ function disc() {
     return { page, refs, cursor, show, changed: () => watched.index() };
 }
 
-test("it opens at the deepest moment, and the drawing is the sample turned upright", () => {
+test("it opens at the best moment, and the drawing is the sample turned upright", () => {
     const { page, refs } = disc();
     assert.equal(page.title(), "20:39:05  Max");
     assert.deepEqual({ ...refs.moon.set }, { cx: 0, cy: -0, r: 1.01 });

@@ -73,7 +73,7 @@ final readonly class DoorwayPage
         }
         $facade = array_values(array_filter($facades, static fn(Facade $f): bool => $f->name === $name))[0] ?? $facades[0];
         $banner = Banner::across($facade, $distanceM, $site->plan);
-        $outlook = DoorwayOutlook::of($banner, $eyes, $site->eclipseTrack, $site->track->atTime($site->here->bestSeen()->time()));
+        $outlook = DoorwayOutlook::of($banner, $eyes, $site->eclipseTrack, $site->track->atTime($site->here->bestVisible()->time()));
         $sun = $site->track->atTime($moment);
         $holes = CutHole::allOf($banner, $eyes, $sun, $site->track->at($sun->julianDateUt + self::SLOT_SECONDS / 86400));
 

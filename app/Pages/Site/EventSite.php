@@ -74,7 +74,7 @@ final class EventSite
     /** What to do with filters where the people who watch stand. */
     public function filters(): Filters
     {
-        return $this->here->filters($this->outlook()->goneUt ?? []);
+        return $this->here->filters($this->outlook()->hiddenUt ?? []);
     }
 
     /** The look from there; null while nothing is drawn. */

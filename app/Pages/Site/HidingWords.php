@@ -75,8 +75,8 @@ final class HidingWords
 
     private static function mostCovered(Obstruction $stretch, EventSite $site): float
     {
-        $deepest = SunPosition::of($site->here->circumstances->deepest);
+        $maximum = SunPosition::of($site->here->circumstances->maximum);
 
-        return max($stretch->from->obscuration, $stretch->to->obscuration, $stretch->covers($deepest->julianDateUt) ? $deepest->obscuration : 0.0);
+        return max($stretch->from->obscuration, $stretch->to->obscuration, $stretch->covers($maximum->julianDateUt) ? $maximum->obscuration : 0.0);
     }
 }

@@ -20,7 +20,7 @@ final readonly class LookPage
     /**
      * @param list<string> $hidden
      * @param list<string> $close what may hide the Sun as well, if the plan is off by what it may be
-     * @param list<array{name: string, time: string, altitude: string, sight: string, isClear: bool}> $contacts
+     * @param list<array{name: string, time: string, altitude: string, visibility: string, isClear: bool}> $contacts
      */
     private function __construct(
         public Thing $place,
@@ -80,7 +80,7 @@ final readonly class LookPage
         };
     }
 
-    /** @return array{name: string, time: string, altitude: string, sight: string, isClear: bool} */
+    /** @return array{name: string, time: string, altitude: string, visibility: string, isClear: bool} */
     private static function contact(ContactVisibility $contact, EventSite $site): array
     {
         $names = ['what' => $contact->by ?? __('the horizon'), 'deg' => Words::degrees(abs($contact->marginDeg))];
@@ -89,14 +89,14 @@ final readonly class LookPage
             'name' => $contact->name->value,
             'time' => $site->here->clock->second($contact->sun->time()),
             'altitude' => Words::degrees($contact->sun->altitudeDeg),
-            'sight' => match (true) {
+            'visibility' => match (true) {
                 !$contact->sun->isUp() => __('the Sun is down'),
                 $contact->isUncertain => __('clear by :deg only; :what may hide it', $names),
-                $contact->sight === DiscVisibility::Clear => __('clear, :deg from :what', $names),
-                $contact->sight === DiscVisibility::Partly => __('cut by :what', $names),
+                $contact->visibility === DiscVisibility::Clear => __('clear, :deg from :what', $names),
+                $contact->visibility === DiscVisibility::Partly => __('cut by :what', $names),
                 default => __('lost behind :what', $names),
             },
-            'isClear' => $contact->sight === DiscVisibility::Clear || !$contact->sun->isUp(),
+            'isClear' => $contact->visibility === DiscVisibility::Clear || !$contact->sun->isUp(),
         ];
     }
 }

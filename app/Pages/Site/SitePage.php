@@ -39,7 +39,7 @@ final readonly class SitePage
         $observer = $site->place($spot);
         $sheet = PlanSheet::of($site, $observer);
         $begin = (int) $site->here->spanBegins()->format('U');
-        $best = $site->here->bestSeen()->time();
+        $best = $site->here->bestVisible()->time();
 
         return new self(
             $site,

@@ -76,7 +76,7 @@ final readonly class ContactRow
         return match ($name) {
             ContactName::C1 => __('first bite'),
             ContactName::C2 => $kind === LocalKind::Total ? __('totality begins') : __('ring closes'),
-            ContactName::Maximum => __('deepest'),
+            ContactName::Maximum => __('maximum'),
             ContactName::C3 => $kind === LocalKind::Total ? __('totality ends') : __('ring opens'),
             ContactName::C4 => __('last bite gone'),
         };

@@ -8,7 +8,7 @@ use App\Pages\Words;
 use JsonSerializable;
 use KeenShadow\Core\Rules\FilterAdvice;
 use KeenShadow\Core\Sky\Compass;
-use KeenShadow\Core\Sky\View;
+use KeenShadow\Core\Sky\LocalView;
 
 /** The two discs at one moment, zenith up, in units of the Sun's radius, with what goes beside the picture. */
 final readonly class DiscSample implements JsonSerializable
@@ -30,7 +30,7 @@ final readonly class DiscSample implements JsonSerializable
     ) {}
 
     /** @param string $name of a contact, or empty */
-    public static function of(View $view, string $name, string $time, FilterAdvice $filters = FilterAdvice::StayOn): self
+    public static function of(LocalView $view, string $name, string $time, FilterAdvice $filters = FilterAdvice::StayOn): self
     {
         // The zenith angle runs anticlockwise from the top; the picture's x runs to the right.
         $angle = deg2rad($view->moonFromZenithDeg());

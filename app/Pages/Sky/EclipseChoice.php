@@ -51,15 +51,15 @@ final readonly class EclipseChoice
         if (!$this->here->isSeen()) {
             return $this->here->contacts() === [] ? __('not seen here') : __('not seen here: the Sun is down');
         }
-        $deepest = $this->here->deepest;
-        if (!$deepest->isSunUp()) {
+        $maximum = $this->here->maximum;
+        if (!$maximum->isSunUp()) {
             return $this->here->seenKind() === LocalKind::Partial
                 ? __('partly seen here: the Sun is down at the maximum')
                 : __(':kind, cut by the horizon', ['kind' => __($this->here->kind->value)]);
         }
-        $time = Clock::of($this->zone ?? new DateTimeZone('UTC'), $deepest->time())->minuteAndZone($deepest->time());
+        $time = Clock::of($this->zone ?? new DateTimeZone('UTC'), $maximum->time())->minuteAndZone($maximum->time());
         $duration = $this->here->durationSeconds();
-        $names = ['percent' => Words::percent($deepest->obscuration()), 'kind' => __($this->here->kind->value), 'time' => $time, 'length' => Words::duration($duration ?? 0.0)];
+        $names = ['percent' => Words::percent($maximum->obscuration()), 'kind' => __($this->here->kind->value), 'time' => $time, 'length' => Words::duration($duration ?? 0.0)];
 
         return match (true) {
             $duration === null => __(':percent % of the area covered at :time', $names),

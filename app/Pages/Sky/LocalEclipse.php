@@ -13,16 +13,16 @@ use KeenShadow\Core\Sky\Ephemeris;
 use KeenShadow\Core\Sky\HorizonCrossing;
 use KeenShadow\Core\Sky\LocalCircumstances;
 use KeenShadow\Core\Sky\LocalSolver;
+use KeenShadow\Core\Sky\LocalView;
 use KeenShadow\Core\Sky\Observer;
 use KeenShadow\Core\Sky\SolarEclipse;
 use KeenShadow\Core\Sky\SunPath;
-use KeenShadow\Core\Sky\View;
 use KeenShadow\Core\Time\JulianDate;
 
 /** An event's eclipse at the event's place: the one way from the model to the core, for every page of the event. */
 final readonly class LocalEclipse
 {
-    /** What is drawn and reckoned before the eclipse begins and after it ends. */
+    /** What is drawn and computed before the eclipse begins and after it ends. */
     private const MARGIN = '40 minutes';
 
     /** @param list<HorizonCrossing> $crossings sunrise and sunset of the local day of the maximum, or while the eclipse lasts */
@@ -48,7 +48,7 @@ final readonly class LocalEclipse
     public static function seenFrom(SolarEclipse $eclipse, Observer $observer, DateTimeZone $zone, Ephemeris $ephemeris): self
     {
         $circumstances = $eclipse->circumstances($observer);
-        $midnight = $circumstances->deepest->time()->setTimezone($zone)->setTime(0, 0);
+        $midnight = $circumstances->maximum->time()->setTimezone($zone)->setTime(0, 0);
         // An eclipse across local midnight: its sunrise or sunset may be on the other day.
         $path = SunPath::over(min($midnight, $circumstances->first()->time()), max($midnight->modify('+1 day'), $circumstances->last()->time()), $observer, $eclipse->deltaT, $ephemeris);
 
@@ -56,7 +56,7 @@ final readonly class LocalEclipse
     }
 
     /** The view at any instant near the eclipse. */
-    public function at(DateTimeImmutable $moment): View
+    public function at(DateTimeImmutable $moment): LocalView
     {
         return (new LocalSolver($this->eclipse->elements))
             ->viewAtUt($this->observer, $this->eclipse->deltaT, JulianDate::fromDateTime($moment));
@@ -92,11 +92,11 @@ final readonly class LocalEclipse
     }
 
     /** The maximum, or the sunrise or sunset that cuts the eclipse when the Sun is down at the maximum. */
-    public function bestSeen(): View
+    public function bestVisible(): LocalView
     {
-        $cut = $this->circumstances->deepest->isSunUp() ? null : $this->cutBy();
+        $cut = $this->circumstances->maximum->isSunUp() ? null : $this->cutBy();
 
-        return $cut === null ? $this->circumstances->deepest : $this->at($cut->time);
+        return $cut === null ? $this->circumstances->maximum : $this->at($cut->time);
     }
 
     /**

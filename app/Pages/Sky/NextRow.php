@@ -37,10 +37,10 @@ final readonly class NextRow
             return null;
         }
         // Where the Sun rises or sets is asked for only when it is down at the maximum.
-        $best = $c->deepest->isSunUp()
-            ? $c->deepest
-            : LocalEclipse::seenFrom($eclipse, $here->observer, $here->zone, $ephemeris)->bestSeen();
-        $isCut = $best !== $c->deepest;
+        $best = $c->maximum->isSunUp()
+            ? $c->maximum
+            : LocalEclipse::seenFrom($eclipse, $here->observer, $here->zone, $ephemeris)->bestVisible();
+        $isCut = $best !== $c->maximum;
         $clock = Clock::of($here->zone, $best->time());
         $local = $here->local(Words::rounded($best->time()));
 

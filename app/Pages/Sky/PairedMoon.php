@@ -27,7 +27,7 @@ final class PairedMoon
 
         return [
             $here->local($lunar->greatest())->format('j F Y'),
-            __(':kind, from :from to :to (:zone), deepest :max; :up', [
+            __(':kind, from :from to :to (:zone), maximum :max; :up', [
                 'kind' => __($lunar->kind->value),
                 'from' => $time($from),
                 'to' => $time($to),

@@ -33,9 +33,9 @@ final readonly class PathTown
             $name,
             $lat,
             $lon,
-            $begin === null ? '' : Clock::of($zone, $c->deepest->time())->secondAndZone($begin->time()) . ($begin->view->isSunUp() ? '' : ', ' . __('Sun down')),
+            $begin === null ? '' : Clock::of($zone, $c->maximum->time())->secondAndZone($begin->time()) . ($begin->view->isSunUp() ? '' : ', ' . __('Sun down')),
             LengthWords::of($c),
-            Words::degrees($c->deepest->altitudeDeg(), 0),
+            Words::degrees($c->maximum->altitudeDeg(), 0),
             Words::about(Globe::distanceKm($from->observer->latDeg, $from->observer->lonDeg, $lat, $lon)),
         );
     }

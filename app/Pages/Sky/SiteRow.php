@@ -55,9 +55,9 @@ final readonly class SiteRow
             // Of a partial eclipse the whole list says the same.
             $c->kind === LocalKind::Total ? FilterWords::brief(Filters::of($eclipse, $site->observer(), $c), $clock) : '',
             array_map(static fn(ContactName $name): array => self::contact($name, $c, $clock), ContactName::cases()),
-            $isNone ? self::NOTHING : Words::percent($c->deepest->obscuration()) . ' %' . ($c->deepest->isSunUp() ? '' : ', ' . __('Sun down')),
+            $isNone ? self::NOTHING : Words::percent($c->maximum->obscuration()) . ' %' . ($c->maximum->isSunUp() ? '' : ', ' . __('Sun down')),
             $c->durationSeconds() === null ? self::NOTHING : LengthWords::of($c),
-            $isNone ? self::NOTHING : Words::degrees($c->deepest->altitudeDeg(), 0),
+            $isNone ? self::NOTHING : Words::degrees($c->maximum->altitudeDeg(), 0),
         );
     }
 

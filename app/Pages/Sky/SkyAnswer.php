@@ -36,7 +36,7 @@ final readonly class SkyAnswer
                 'time' => $here->clock->secondAndZone($begin->time()),
             ]);
         }
-        $best = $here->bestSeen();
+        $best = $here->bestVisible();
 
         return __('Partial: :percent % of the Sun\'s area covered at :time', [
             'percent' => Words::percent($best->obscuration()),
@@ -60,7 +60,7 @@ final readonly class SkyAnswer
 
     private static function detail(LocalEclipse $here): string
     {
-        $v = $here->circumstances->deepest;
+        $v = $here->circumstances->maximum;
         $names = [
             'time' => $here->clock->second($v->time()),
             'altitude' => Words::degrees($v->altitudeDeg(), 0),

@@ -14,10 +14,10 @@ use KeenShadow\Core\Sky\Compass;
 use KeenShadow\Core\Sky\Contact;
 use KeenShadow\Core\Sky\ContactName;
 use KeenShadow\Core\Sky\EclipseSearch;
+use KeenShadow\Core\Sky\LocalView;
 use KeenShadow\Core\Sky\LunarEclipse;
 use KeenShadow\Core\Sky\Radii;
 use KeenShadow\Core\Sky\TimeUncertainty;
-use KeenShadow\Core\Sky\View;
 
 /** What the Sky page of an event shows: the answer, the table, the disc at any minute, the sums. */
 final readonly class SkyPage
@@ -30,7 +30,7 @@ final readonly class SkyPage
      * @param list<string> $why
      * @param list<array{0: string, 1: string}> $lunar the lunar eclipses half a month away, in words
      * @param float|null $oneKDuration length of totality or annularity with one lunar radius throughout, seconds
-     * @param int $deepestSeen the sample with the most covered while the Sun is up
+     * @param int $bestSample the sample with the most covered while the Sun is up
      */
     private function __construct(
         public Event $event,
@@ -40,7 +40,7 @@ final readonly class SkyPage
         public array $contacts,
         public array $daylight,
         public array $samples,
-        public int $deepestSeen,
+        public int $bestSample,
         private array $uncertainties,
         private Filters $filters,
         public SkyCurves $curves,
@@ -54,7 +54,7 @@ final readonly class SkyPage
         $c = $here->circumstances;
         $samples = self::samples($here, $filters);
         $seen = array_map(static fn(DiscSample $sample): float => $sample->isUp ? $sample->magnitude : -1.0, $samples);
-        $contacts = $c->contacts() === [] ? [new Contact(ContactName::Maximum, $c->deepest)] : $c->contacts();
+        $contacts = $c->contacts() === [] ? [new Contact(ContactName::Maximum, $c->maximum)] : $c->contacts();
         $uncertainties = array_combine(array_map(static fn(Contact $contact): string => $contact->name->value, $contacts), TimeUncertainty::ofContacts($here->eclipse, $here->observer, $contacts));
 
         return new self(
@@ -85,7 +85,7 @@ final readonly class SkyPage
     {
         return [
             'samples' => $this->samples,
-            'deepest' => $this->deepestSeen,
+            'best' => $this->bestSample,
             'begin' => (int) $ribbon->begin->format('U'),
             'end' => (int) $ribbon->end->format('U'),
         ];
@@ -99,7 +99,7 @@ final readonly class SkyPage
     public function sums(): array
     {
         $e = $this->here->eclipse;
-        $v = $this->here->circumstances->deepest;
+        $v = $this->here->circumstances->maximum;
         $radii = $e->elements->radii;
         $uncertainty = $this->uncertainties[ContactName::C2->value] ?? $this->uncertainties[ContactName::C1->value] ?? $this->uncertainties[ContactName::Maximum->value];
 
@@ -172,7 +172,7 @@ final readonly class SkyPage
         return array_values(array_map(static fn(array $m): DiscSample => self::sample($m[0], $m[1], $here, $filters), $moments));
     }
 
-    private static function sample(string $name, View $view, LocalEclipse $here, Filters $filters): DiscSample
+    private static function sample(string $name, LocalView $view, LocalEclipse $here, Filters $filters): DiscSample
     {
         $time = $name === '' ? $here->clock->minute($view->time()) : $here->clock->second($view->time());
 

@@ -61,7 +61,7 @@ final readonly class WhereToGo
     private static function sentence(LocalEclipse $here, ShadowPath $path, CentralArea $area): string
     {
         $own = $here->circumstances->durationSeconds();
-        $isInside = $own !== null && $here->circumstances->deepest->isSunUp();
+        $isInside = $own !== null && $here->circumstances->maximum->isSunUp();
         $edge = $area->nearestTo($here->observer->latDeg, $here->observer->lonDeg);
         $centre = $path->nearestTo($here->observer);
         $names = ['kind' => __($here->eclipse->kind->value), 'own' => Words::duration($own ?? 0.0)];
@@ -98,7 +98,7 @@ final readonly class WhereToGo
         $inside = [];
         Place::query()->whereRaw("(floor(lon) || ',' || floor(lat)) = any(?)", ['{"' . implode('","', array_keys($cells)) . '"}'])
             ->orderByDesc('population')->each(static function (Place $place) use ($solver, $here, &$inside): void {
-                $view = $solver->deepest(Observer::at($place->lat, $place->lon), $here->eclipse->deltaT, $here->eclipse->greatestHours);
+                $view = $solver->maximum(Observer::at($place->lat, $place->lon), $here->eclipse->deltaT, $here->eclipse->greatestHours);
                 if ($view->depthInUmbra() > 0 && $view->isSunUp()) {
                     $inside[] = [$place->fullName(), $place->lat, $place->lon, $place->timezone];
                 }

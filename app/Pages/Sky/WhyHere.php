@@ -14,7 +14,7 @@ final class WhyHere
     /** @return list<string> */
     public static function sentences(LocalEclipse $here): array
     {
-        $view = $here->circumstances->deepest;
+        $view = $here->circumstances->maximum;
         $sun = 2 * $view->sunSemidiameterDeg() * 60;
         $ratio = $view->diameterRatio();
 
@@ -39,7 +39,7 @@ final class WhyHere
     private static function whyPartial(LocalEclipse $here): string
     {
         $passes = __('Seen from here the Moon\'s centre passes :distance of the Sun\'s width beside the Sun\'s centre, so a part stays uncovered.', [
-            'distance' => number_format($here->circumstances->deepest->separation() / 2, 2),
+            'distance' => number_format($here->circumstances->maximum->separation() / 2, 2),
         ]);
 
         return $here->eclipse->kind === EclipseKind::Partial

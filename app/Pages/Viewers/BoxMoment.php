@@ -7,7 +7,7 @@ namespace App\Pages\Viewers;
 use App\Drawings\ScreenImage;
 use App\Pages\Sky\LocalEclipse;
 use App\Pages\Words;
-use KeenShadow\Core\Sky\View;
+use KeenShadow\Core\Sky\LocalView;
 use KeenShadow\Core\Viewers\Pinhole;
 use KeenShadow\Core\Viewers\ScreenSide;
 
@@ -29,11 +29,11 @@ final readonly class BoxMoment
      */
     public static function allOf(Pinhole $pinhole, ScreenSide $side, LocalEclipse $here): array
     {
-        $best = $here->bestSeen();
+        $best = $here->bestVisible();
         $moments = [
             [__('20 min after C1'), $here->at($here->begins()->modify('+20 minutes'))],
             [__('15 min before'), $here->at($best->time()->modify('-15 minutes'))],
-            [$best === $here->circumstances->deepest ? __('Maximum') : __('At the horizon'), $best],
+            [$best === $here->circumstances->maximum ? __('Maximum') : __('At the horizon'), $best],
         ];
         $seen = array_filter($moments, static fn(array $moment): bool => $moment[1]->isSunUp() && $moment[1]->hours <= $best->hours);
 
@@ -43,7 +43,7 @@ final readonly class BoxMoment
         ));
     }
 
-    private static function of(string $name, View $view, Pinhole $pinhole, ScreenSide $side, LocalEclipse $here): self
+    private static function of(string $name, LocalView $view, Pinhole $pinhole, ScreenSide $side, LocalEclipse $here): self
     {
         return new self(
             $name,

@@ -34,7 +34,7 @@ final readonly class BoxPage
     /** @throws ViewerException when a length is out of range */
     public static function of(float $distanceMm, float $holeMm, ScreenSide $side, LocalEclipse $here): self
     {
-        $view = $here->bestSeen();
+        $view = $here->bestVisible();
         $sunDiameterDeg = 2 * $view->sunSemidiameterDeg();
         $pinhole = Pinhole::of($distanceMm, $holeMm, $sunDiameterDeg);
 

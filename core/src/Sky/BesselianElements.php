@@ -21,7 +21,7 @@ final readonly class BesselianElements
      * @param Polynomial $x place of the axis, eastward
      * @param Polynomial $y place of the axis, northward
      * @param Polynomial $dRad declination of the axis
-     * @param Polynomial $muRad Greenwich hour angle of the axis, reckoned as if UT1 were TT
+     * @param Polynomial $muRad Greenwich hour angle of the axis, computed as if UT1 were TT
      * @param Polynomial $l1 radius of the penumbra on the plane
      * @param Polynomial $l2 radius of the umbra on the plane, negative where it comes to a point beyond it (total)
      * @param float $tanF1 slope of the penumbral cone

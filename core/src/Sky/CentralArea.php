@@ -44,7 +44,7 @@ final readonly class CentralArea
         }
         $tracer = new SphereTracer($eclipse->kind === EclipseKind::Hybrid ? self::HYBRID_STEP_RAD : self::STEP_RAD);
         $solver = new LocalSolver($eclipse->elements);
-        $view = static fn(Vector3 $p): View => $solver->deepest(
+        $view = static fn(Vector3 $p): LocalView => $solver->maximum(
             Observer::at(rad2deg(asin(max(-1.0, min(1.0, $p->z)))), rad2deg($p->longitudeRad())),
             $eclipse->deltaT,
             $eclipse->greatestHours,
@@ -192,7 +192,7 @@ final readonly class CentralArea
      * A hybrid's ring in pieces that are total or annular all over. Where it changes, the two limits meet in a point.
      *
      * @param list<Vector3> $ring
-     * @param Closure(Vector3): View $view
+     * @param Closure(Vector3): LocalView $view
      *
      * @return list<list<Vector3>>
      */
@@ -249,7 +249,7 @@ final readonly class CentralArea
     /**
      * On the central line, where the umbra is a point.
      *
-     * @param Closure(Vector3): View $view
+     * @param Closure(Vector3): LocalView $view
      */
     private static function pointOfNoUmbra(SphereTracer $tracer, Vector3 $at, Closure $view): Vector3
     {

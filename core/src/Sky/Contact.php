@@ -12,7 +12,7 @@ final readonly class Contact
 {
     public function __construct(
         public ContactName $name,
-        public View $view,
+        public LocalView $view,
     ) {}
 
     /** UTC (taken as UT1: within 0.9 s by definition of UTC). */

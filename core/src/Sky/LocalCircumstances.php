@@ -20,7 +20,7 @@ final readonly class LocalCircumstances
     /** @param array<string, Contact> $contacts by ContactName value, in order of time; empty where there is none */
     public function __construct(
         public LocalKind $kind,
-        public View $deepest,
+        public LocalView $maximum,
         private array $contacts,
     ) {}
 
@@ -36,15 +36,15 @@ final readonly class LocalCircumstances
     }
 
     /** Where the eclipse begins: C1; where there is none, the least distance. */
-    public function first(): View
+    public function first(): LocalView
     {
-        return $this->contact(ContactName::C1)->view ?? $this->deepest;
+        return $this->contact(ContactName::C1)->view ?? $this->maximum;
     }
 
     /** Where it ends: C4; where there is none, the least distance. */
-    public function last(): View
+    public function last(): LocalView
     {
-        return $this->contact(ContactName::C4)->view ?? $this->deepest;
+        return $this->contact(ContactName::C4)->view ?? $this->maximum;
     }
 
     /** Length of totality or annularity in seconds, null outside the path. */
@@ -90,7 +90,7 @@ final readonly class LocalCircumstances
      *
      * @return list<array{float, float}> Julian dates in UT, in order
      */
-    public function upBetween(View $begin, View $end): array
+    public function upBetween(LocalView $begin, LocalView $end): array
     {
         $stretches = [];
         $from = $begin->isSunUp() ? $begin : null;
@@ -120,11 +120,11 @@ final readonly class LocalCircumstances
         $end = $this->contact($last)?->view;
 
         return $begin !== null && $end !== null
-            && ($begin->isSunUp() || $end->isSunUp() || $this->deepest->isSunUp() || $this->upBetween($begin, $end) !== []);
+            && ($begin->isSunUp() || $end->isSunUp() || $this->maximum->isSunUp() || $this->upBetween($begin, $end) !== []);
     }
 
     /** Where the Sun rises or sets between two moments at one of which it is up. */
-    private static function crossing(View $before, View $after): View
+    private static function crossing(LocalView $before, LocalView $after): LocalView
     {
         $isUpBefore = $before->isSunUp();
         while ($after->hours - $before->hours > self::CROSSING_HOURS) {
@@ -143,6 +143,6 @@ final readonly class LocalCircumstances
     public function isNearEdgeOfPath(): bool
     {
         return $this->kind !== LocalKind::None
-            && abs($this->deepest->depthInUmbra()) < self::EDGE_RADII;
+            && abs($this->maximum->depthInUmbra()) < self::EDGE_RADII;
     }
 }

@@ -17,35 +17,35 @@ final readonly class LocalSolver
 
     public function circumstances(Observer $observer, DeltaT $deltaT, float $aboutHours = 0.0): LocalCircumstances
     {
-        $deepest = $this->deepest($observer, $deltaT, $aboutHours);
-        $distance = hypot($deepest->u, $deepest->v);
-        if ($distance >= $deepest->penumbra) {
-            return new LocalCircumstances(LocalKind::None, $deepest, []);
+        $maximum = $this->maximum($observer, $deltaT, $aboutHours);
+        $distance = hypot($maximum->u, $maximum->v);
+        if ($distance >= $maximum->penumbra) {
+            return new LocalCircumstances(LocalKind::None, $maximum, []);
         }
         $kind = match (true) {
-            $distance >= abs($deepest->umbra) => LocalKind::Partial,
-            $deepest->umbra < 0 => LocalKind::Total,
+            $distance >= abs($maximum->umbra) => LocalKind::Partial,
+            $maximum->umbra < 0 => LocalKind::Total,
             default => LocalKind::Annular,
         };
-        $found = [ContactName::C1->value => $this->contact(ContactName::C1, $deepest, -1, $observer)];
+        $found = [ContactName::C1->value => $this->contact(ContactName::C1, $maximum, -1, $observer)];
         if ($kind->isCentral()) {
-            $found[ContactName::C2->value] = $this->contact(ContactName::C2, $deepest, -1, $observer);
+            $found[ContactName::C2->value] = $this->contact(ContactName::C2, $maximum, -1, $observer);
         }
-        $found[ContactName::Maximum->value] = new Contact(ContactName::Maximum, $deepest);
+        $found[ContactName::Maximum->value] = new Contact(ContactName::Maximum, $maximum);
         if ($kind->isCentral()) {
-            $found[ContactName::C3->value] = $this->contact(ContactName::C3, $deepest, 1, $observer);
+            $found[ContactName::C3->value] = $this->contact(ContactName::C3, $maximum, 1, $observer);
         }
-        $found[ContactName::C4->value] = $this->contact(ContactName::C4, $deepest, 1, $observer);
+        $found[ContactName::C4->value] = $this->contact(ContactName::C4, $maximum, 1, $observer);
 
-        return new LocalCircumstances($kind, $deepest, $found);
+        return new LocalCircumstances($kind, $maximum, $found);
     }
 
     /** The view at a Julian date in UT. */
-    public function viewAtUt(Observer $observer, DeltaT $deltaT, float $julianDateUt): View
+    public function viewAtUt(Observer $observer, DeltaT $deltaT, float $julianDateUt): LocalView
     {
         $hours = ($julianDateUt - $this->elements->t0JulianDateTt) * 24 + $deltaT->seconds / 3600;
 
-        return View::at($this->elements, $observer, $deltaT, $hours);
+        return LocalView::at($this->elements, $observer, $deltaT, $hours);
     }
 
     /**
@@ -56,9 +56,9 @@ final readonly class LocalSolver
      *
      * @throws SkyException when they do not come to an end
      */
-    public function deepest(Observer $observer, DeltaT $deltaT, float $aboutHours = 0.0): View
+    public function maximum(Observer $observer, DeltaT $deltaT, float $aboutHours = 0.0): LocalView
     {
-        $view = View::at($this->elements, $observer, $deltaT, $aboutHours);
+        $view = LocalView::at($this->elements, $observer, $deltaT, $aboutHours);
         $closing = $view->u * $view->uRate + $view->v * $view->vRate;
         $slope = $view->uRate ** 2 + $view->vRate ** 2;
         for ($i = 0; $i < self::MOST_STEPS; ++$i) {
@@ -66,7 +66,7 @@ final readonly class LocalSolver
             if (abs($step) < self::TOLERANCE_HOURS) {
                 return $view;
             }
-            $view = View::at($this->elements, $observer, $deltaT, $view->hours + $step);
+            $view = LocalView::at($this->elements, $observer, $deltaT, $view->hours + $step);
             $before = $closing;
             $closing = $view->u * $view->uRate + $view->v * $view->vRate;
             // A slope that is not positive would lead to a greatest distance; keep the straight-line one then.
@@ -83,14 +83,14 @@ final readonly class LocalSolver
      *
      * @throws SkyException when they do not come to an end
      */
-    private function contact(ContactName $name, View $deepest, int $side, Observer $observer): Contact
+    private function contact(ContactName $name, LocalView $maximum, int $side, Observer $observer): Contact
     {
         $outer = $name === ContactName::C1 || $name === ContactName::C4;
-        $radius = $outer ? $deepest->penumbra : $deepest->umbra;
-        $chord = sqrt($radius ** 2 - $deepest->u ** 2 - $deepest->v ** 2);
-        $hours = $deepest->hours + $side * $chord / hypot($deepest->uRate, $deepest->vRate);
+        $radius = $outer ? $maximum->penumbra : $maximum->umbra;
+        $chord = sqrt($radius ** 2 - $maximum->u ** 2 - $maximum->v ** 2);
+        $hours = $maximum->hours + $side * $chord / hypot($maximum->uRate, $maximum->vRate);
         for ($i = 0; $i < self::MOST_STEPS; ++$i) {
-            $view = View::at($this->elements, $observer, $deepest->deltaT, $hours);
+            $view = LocalView::at($this->elements, $observer, $maximum->deltaT, $hours);
             [$l, $lRate] = $outer ? [$view->penumbra, $view->penumbraRate] : [$view->umbra, $view->umbraRate];
             $slope = 2 * ($view->u * $view->uRate + $view->v * $view->vRate - $l * $lRate);
             $step = -($view->u ** 2 + $view->v ** 2 - $l ** 2) / $slope;

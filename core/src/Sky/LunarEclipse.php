@@ -17,7 +17,7 @@ final readonly class LunarEclipse
 
     /**
      * @param float $t0JulianDateTt a whole hour of Terrestrial Time
-     * @param Polynomial $muRad Greenwich hour angle of the Moon, reckoned as if UT1 were TT, by hours since t₀
+     * @param Polynomial $muRad Greenwich hour angle of the Moon, computed as if UT1 were TT, by hours since t₀
      * @param Polynomial $dRad declination of the Moon
      * @param float $gamma least distance of the Moon's centre from the axis, north positive, in equatorial radii
      * @param float $magnitude fraction of the Moon's diameter in the umbra, negative in a penumbral eclipse

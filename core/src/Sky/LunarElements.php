@@ -18,7 +18,7 @@ final readonly class LunarElements
      * @param Polynomial $y north of it
      * @param Polynomial $penumbra radius of the Earth's penumbra there
      * @param Polynomial $umbra radius of its umbra
-     * @param Polynomial $muRad Greenwich hour angle of the Moon, reckoned as if UT1 were TT
+     * @param Polynomial $muRad Greenwich hour angle of the Moon, computed as if UT1 were TT
      * @param Polynomial $dRad declination of the Moon
      */
     public function __construct(

@@ -36,7 +36,7 @@ final readonly class MagnitudeMap
         foreach ($lats as $lat) {
             $rowOfMagnitudes = $rowOfAltitudes = [];
             foreach ($lons as $lon) {
-                $view = $solver->deepest(Observer::at($lat, $lon), $eclipse->deltaT);
+                $view = $solver->maximum(Observer::at($lat, $lon), $eclipse->deltaT);
                 $rowOfMagnitudes[] = $view->signedMagnitude();
                 $rowOfAltitudes[] = $view->altitudeDeg() - Horizon::riseSetAltitudeDeg($view->sunSemidiameterDeg());
             }

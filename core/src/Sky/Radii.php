@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace KeenShadow\Core\Sky;
 
 /**
- * The sizes that contacts are reckoned with: the Sun's radius and the Moon's, the latter in Earth's equatorial radii.
+ * The sizes that contacts are computed with: the Sun's radius and the Moon's, the latter in Earth's equatorial radii.
  *
  * Two conventions for the Moon are in use. One k throughout is the mean limb (IAU 1982, from memory). A smaller k₂
  * for the umbra stands for the valleys that let the last sunlight through; it shortens totality by about 4 s. The

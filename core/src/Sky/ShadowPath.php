@@ -99,7 +99,7 @@ final readonly class ShadowPath
             JulianDate::toDateTime($eclipse->elements->julianDateTt($hours) - $eclipse->deltaT->seconds / 86400),
             $lat,
             $lon,
-            $centre->deepest->altitudeDeg(),
+            $centre->maximum->altitudeDeg(),
             $centre->durationSeconds() ?? 0.0,
             self::toLimitKm($solver, $eclipse, $lat, $lon, $bearing - 90) + self::toLimitKm($solver, $eclipse, $lat, $lon, $bearing + 90),
         );
@@ -129,7 +129,7 @@ final readonly class ShadowPath
         return static function (float $km) use ($solver, $eclipse, $lat, $lon, $bearing): bool {
             [$toLat, $toLon] = Globe::travel($lat, $lon, $bearing, $km);
 
-            return $solver->deepest(Observer::at($toLat, $toLon), $eclipse->deltaT)->depthInUmbra() > 0;
+            return $solver->maximum(Observer::at($toLat, $toLon), $eclipse->deltaT)->depthInUmbra() > 0;
         };
     }
 

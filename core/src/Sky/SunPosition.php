@@ -19,7 +19,7 @@ final readonly class SunPosition
         public float $obscuration,
     ) {}
 
-    public static function of(View $view): self
+    public static function of(LocalView $view): self
     {
         return new self(
             $view->julianDateUt(),

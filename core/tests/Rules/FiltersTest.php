@@ -194,7 +194,7 @@ final class FiltersTest extends TestCase
                 self::assertGreaterThan($c2->view->julianDateUt() + 3 * self::SECOND, $filters->offUt);
                 self::assertLessThan($c3->view->julianDateUt() - 6 * self::SECOND, $filters->onUt);
                 foreach ([$filters->offUt, ($filters->offUt + $filters->onUt) / 2, $filters->onUt] as $ut) {
-                    $view = $c->deepest->after(($ut - $c->deepest->julianDateUt()) * 24);
+                    $view = $c->maximum->after(($ut - $c->maximum->julianDateUt()) * 24);
                     self::assertSame(1.0, $view->obscuration());
                     self::assertGreaterThan(-0.9, $view->altitudeDeg());
                 }

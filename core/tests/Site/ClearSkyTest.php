@@ -65,26 +65,26 @@ final class ClearSkyTest extends SiteTestCase
         $hall = self::thing(ThingKind::Building, [[-5, -5], [5, -5], [5, 5], [-5, 5]], 4, name: 'hall');
         $inside = Skyline::over(self::plan($hall), self::here(), 1.5);
         self::assertSame('hall', $inside->cover);
-        self::assertSame(DiscVisibility::Hidden, $inside->sightOf(self::sun(180, 60)));
-        self::assertSame(DiscVisibility::Clear, Skyline::over(self::plan($hall), self::here(), 4)->sightOf(self::sun(180, 10)), 'on its flat roof');
+        self::assertSame(DiscVisibility::Hidden, $inside->visibilityOf(self::sun(180, 60)));
+        self::assertSame(DiscVisibility::Clear, Skyline::over(self::plan($hall), self::here(), 4)->visibilityOf(self::sun(180, 10)), 'on its flat roof');
 
         $kerb = self::thing(ThingKind::Wall, [[-5, -5], [5, -5]], 0);
-        self::assertSame(DiscVisibility::Clear, Skyline::from(self::here(), 0, [$kerb], HorizonProfile::level(), 1.0)->sightOf(self::sun(180, 3)));
+        self::assertSame(DiscVisibility::Clear, Skyline::from(self::here(), 0, [$kerb], HorizonProfile::level(), 1.0)->visibilityOf(self::sun(180, 3)));
     }
 
     public function testPartOfTheDisc(): void
     {
         $skyline = Skyline::from(self::here(), 1.5, [], HorizonProfile::of([[0, 10]]));
-        self::assertSame(DiscVisibility::Clear, $skyline->sightOf(self::sun(100, 10.263)));
-        self::assertSame(DiscVisibility::Partly, $skyline->sightOf(self::sun(100, 10.262)));
-        self::assertSame(DiscVisibility::Partly, $skyline->sightOf(self::sun(100, 9.738)));
-        self::assertSame(DiscVisibility::Hidden, $skyline->sightOf(self::sun(100, 9.737)));
+        self::assertSame(DiscVisibility::Clear, $skyline->visibilityOf(self::sun(100, 10.263)));
+        self::assertSame(DiscVisibility::Partly, $skyline->visibilityOf(self::sun(100, 10.262)));
+        self::assertSame(DiscVisibility::Partly, $skyline->visibilityOf(self::sun(100, 9.738)));
+        self::assertSame(DiscVisibility::Hidden, $skyline->visibilityOf(self::sun(100, 9.737)));
         // An upright edge: the wall ends due south; the Sun's western limb touches it.
         $edge = Skyline::over(self::plan(self::thing(ThingKind::Wall, [[0, -20], [20, -20]], 40)), self::here(), 0);
         $half = 0.2625 / cos(deg2rad(30));
-        self::assertSame(DiscVisibility::Partly, $edge->sightOf(self::sun(180 + $half - 0.001, 30)));
-        self::assertSame(DiscVisibility::Clear, $edge->sightOf(self::sun(180 + $half + 0.001, 30)));
-        self::assertSame(DiscVisibility::Hidden, $edge->sightOf(self::sun(180 - $half - 0.001, 30)));
+        self::assertSame(DiscVisibility::Partly, $edge->visibilityOf(self::sun(180 + $half - 0.001, 30)));
+        self::assertSame(DiscVisibility::Clear, $edge->visibilityOf(self::sun(180 + $half + 0.001, 30)));
+        self::assertSame(DiscVisibility::Hidden, $edge->visibilityOf(self::sun(180 - $half - 0.001, 30)));
     }
 
     /** The evening of 12 August 2026: a wall square to azimuth 278° hides the Sun once its limbs pass atan(h·cos δ/d). */
@@ -207,7 +207,7 @@ final class ClearSkyTest extends SiteTestCase
         $plan = self::plan(...$things);
         $track = self::track('2027-08-02', '07:40', '10:10');
         $circumstances = self::eclipse('2027-08-02')->circumstances(Observer::at(36.5297, -6.2926, 10));
-        $maximum = $circumstances->deepest->julianDateUt();
+        $maximum = $circumstances->maximum->julianDateUt();
         [$c1, $c4] = [$circumstances->contact(ContactName::C1)?->view->julianDateUt() ?? 0.0, $circumstances->contact(ContactName::C4)?->view->julianDateUt() ?? 0.0];
         $map = SpotMap::over($plan, new PlanPoint(-50.13, -49.87), new PlanPoint(49.87, 40.13), 25, 1.5, $track, $maximum);
         self::assertCount(23, $map->rows);

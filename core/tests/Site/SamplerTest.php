@@ -25,8 +25,8 @@ final class SamplerTest extends SiteTestCase
         $clearance = $skyline->clearance(self::sun(0.8, 9.7));
         self::assertSame('gym', $clearance->by);
         self::assertEqualsWithDelta(0.4 * cos(deg2rad(9.7)), $clearance->deg, 0.002);
-        self::assertSame(DiscVisibility::Clear, $clearance->sight(self::RADIUS_DEG));
-        self::assertSame(DiscVisibility::Partly, $skyline->sightOf(self::sun(0.5, 9.7)));
+        self::assertSame(DiscVisibility::Clear, $clearance->visibility(self::RADIUS_DEG));
+        self::assertSame(DiscVisibility::Partly, $skyline->visibilityOf(self::sun(0.5, 9.7)));
         // The other way the sky is free down to the sea.
         self::assertEqualsWithDelta(9.7, $skyline->clearance(self::sun(20, 9.7))->deg, 0.001);
     }
@@ -37,9 +37,9 @@ final class SamplerTest extends SiteTestCase
         $mast = self::thing(ThingKind::Wall, [[-0.04, -60], [0.04, -60]], 40, name: 'mast');
         $skyline = Skyline::from(self::here(), 1.5, [$mast], HorizonProfile::level());
         foreach ([180.0, 179.8, 180.2, 180.28, 179.72] as $azimuth) {
-            self::assertSame([DiscVisibility::Partly, 'mast'], [$skyline->sightOf(self::sun($azimuth, 20)), $skyline->boundBefore(self::sun($azimuth, 20))], (string) $azimuth);
+            self::assertSame([DiscVisibility::Partly, 'mast'], [$skyline->visibilityOf(self::sun($azimuth, 20)), $skyline->boundBefore(self::sun($azimuth, 20))], (string) $azimuth);
         }
-        self::assertSame(DiscVisibility::Clear, $skyline->sightOf(self::sun(180.4, 20)));
+        self::assertSame(DiscVisibility::Clear, $skyline->visibilityOf(self::sun(180.4, 20)));
     }
 
     public function testAWallExactlyToTheNorthStandsThere(): void
@@ -48,9 +48,9 @@ final class SamplerTest extends SiteTestCase
             $wall = self::thing(ThingKind::Wall, [[$east, 10], [20, 10]], 6, name: 'wall');
             $skyline = Skyline::from(self::here(), 1.5, [$wall], HorizonProfile::level());
             self::assertGreaterThan(20, $skyline->altitudeDegAt(0.001));
-            self::assertSame(DiscVisibility::Hidden, $skyline->sightOf(self::sun(1, 10)));
-            self::assertSame(DiscVisibility::Partly, $skyline->sightOf(self::sun(0, 10)));
-            self::assertSame(DiscVisibility::Partly, $skyline->sightOf(self::sun(359.9, 10)));
+            self::assertSame(DiscVisibility::Hidden, $skyline->visibilityOf(self::sun(1, 10)));
+            self::assertSame(DiscVisibility::Partly, $skyline->visibilityOf(self::sun(0, 10)));
+            self::assertSame(DiscVisibility::Partly, $skyline->visibilityOf(self::sun(359.9, 10)));
         }
     }
 
@@ -69,7 +69,7 @@ final class SamplerTest extends SiteTestCase
             // Half of the Suns are set near to an edge, where it matters.
             $azimuth = mt_rand(0, 3599) / 10;
             $sun = self::sun($azimuth, $i % 2 === 0 ? mt_rand(0, 700) / 10 : max(0.0, $skyline->altitudeDegAt($azimuth)) + mt_rand(-60, 60) / 100);
-            $sight = $skyline->sightOf($sun);
+            $visibility = $skyline->visibilityOf($sun);
             $inner = self::dots($skyline, $sun, 0.97);
             $outer = self::dots($skyline, $sun, 1.03);
             $allowed = match (true) {
@@ -79,10 +79,10 @@ final class SamplerTest extends SiteTestCase
                 $inner === 0.0 => [DiscVisibility::Hidden, DiscVisibility::Partly],
                 default => [DiscVisibility::Partly],
             };
-            self::assertContains($sight, $allowed, "case {$i}: azimuth {$sun->azimuthDeg}, altitude {$sun->altitudeDeg}");
-            ++$seen[$sight->value];
+            self::assertContains($visibility, $allowed, "case {$i}: azimuth {$sun->azimuthDeg}, altitude {$sun->altitudeDeg}");
+            ++$seen[$visibility->value];
             // The quick answer and the measured way agree.
-            self::assertSame($sight, $skyline->clearance($sun)->sight($sun->semidiameterDeg), "case {$i}");
+            self::assertSame($visibility, $skyline->clearance($sun)->visibility($sun->semidiameterDeg), "case {$i}");
         }
         self::assertGreaterThan(60, min($seen), 'all three come up');
     }

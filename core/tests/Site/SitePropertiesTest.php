@@ -86,7 +86,7 @@ final class SitePropertiesTest extends SiteTestCase
             $some = Skyline::from(self::here(), 1.5, $walls, HorizonProfile::level(), 0.4, AzimuthSpan::ofTrack($track));
             self::assertLessThan(count($all->walls()), count($some->walls()));
             foreach ($track->positions(120.0) as $sun) {
-                self::assertSame($all->sightOf($sun), $some->sightOf($sun));
+                self::assertSame($all->visibilityOf($sun), $some->visibilityOf($sun));
             }
         }
     }

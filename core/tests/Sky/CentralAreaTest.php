@@ -106,7 +106,7 @@ final class CentralAreaTest extends TestCase
     /** @param list<list<array{float, float}>> $rings */
     private function assertDrawn(SolarEclipse $eclipse, array $rings, float $lat, float $lon): void
     {
-        $view = (new LocalSolver($eclipse->elements))->deepest(Observer::at($lat, $lon), $eclipse->deltaT, $eclipse->greatestHours);
+        $view = (new LocalSolver($eclipse->elements))->maximum(Observer::at($lat, $lon), $eclipse->deltaT, $eclipse->greatestHours);
         $depthKm = $view->depthInUmbra() * 6378.137;
         $up = $view->altitudeDeg() - Horizon::riseSetAltitudeDeg($view->sunSemidiameterDeg());
         $isAtEdge = abs($depthKm) < self::EDGE_KM || ($depthKm > 0 && abs($up) < self::EDGE_DEG) || abs($lon) > 179.99;

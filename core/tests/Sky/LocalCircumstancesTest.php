@@ -44,13 +44,13 @@ final class LocalCircumstancesTest extends TestCase
 
         self::assertSame($row['ref_type'], $c->kind->value);
         // Near the penumbra's edge 0.01″ in the Moon's place is a quarter of a second.
-        $within = $c->deepest->magnitude() < 0.1 ? 0.3 : 0.2;
+        $within = $c->maximum->magnitude() < 0.1 ? 0.3 : 0.2;
         foreach (self::CONTACTS as $key => $name) {
             $this->assertContact($row["ref_{$key}"], $c->contact($name), $row['date'], $within, $key);
         }
-        self::assertEqualsWithDelta((float) $row['ref_magnitude'], $c->deepest->magnitude(), 0.0001);
-        self::assertEqualsWithDelta((float) $row['ref_altitude_deg'], $c->deepest->altitudeDeg(), 0.001);
-        self::assertEqualsWithDelta((float) $row['ref_azimuth_deg'], $c->deepest->azimuthDeg(), 0.002);
+        self::assertEqualsWithDelta((float) $row['ref_magnitude'], $c->maximum->magnitude(), 0.0001);
+        self::assertEqualsWithDelta((float) $row['ref_altitude_deg'], $c->maximum->altitudeDeg(), 0.001);
+        self::assertEqualsWithDelta((float) $row['ref_azimuth_deg'], $c->maximum->azimuthDeg(), 0.002);
     }
 
     /**
@@ -65,14 +65,14 @@ final class LocalCircumstancesTest extends TestCase
         $c = $this->circumstances($row);
 
         foreach (self::CONTACTS as $key => $name) {
-            $sought = $key !== 'max' || $c->deepest->magnitude() > 0.9;
+            $sought = $key !== 'max' || $c->maximum->magnitude() > 0.9;
             $found = $c->contact($name);
             // swetest leaves out contacts with the Sun down.
             if ($sought && $found !== null && $row["swe_{$key}"] !== '') {
                 $this->assertContact($row["swe_{$key}"], $found, $row['date'], $key === 'c2' || $key === 'c3' ? 1.5 : 0.7, $key);
             }
         }
-        self::assertEqualsWithDelta(min(1.0, (float) $row['swe_obscuration']), $c->deepest->obscuration(), 0.001);
+        self::assertEqualsWithDelta(min(1.0, (float) $row['swe_obscuration']), $c->maximum->obscuration(), 0.001);
     }
 
     /**
@@ -92,11 +92,11 @@ final class LocalCircumstancesTest extends TestCase
                 $within = $key === 'max' && !$c->kind->isCentral() ? 0.4 : 0.2;
                 $this->assertContact($row["ref_{$key}"], $c->contact($name), $row['date'], $within, "{$what} {$key}");
             }
-            self::assertEqualsWithDelta((float) $row['ref_magnitude'], $c->deepest->magnitude(), 0.0001, $what);
-            self::assertEqualsWithDelta((float) $row['ref_obscuration'], $c->deepest->obscuration(), 0.0002, $what);
-            self::assertEqualsWithDelta((float) $row['ref_altitude_deg'], $c->deepest->altitudeDeg(), 0.002, $what);
-            self::assertEqualsWithDelta((float) $row['ref_sun_width_arcmin'], 2 * 60 * $c->deepest->sunSemidiameterDeg(), 0.001, $what);
-            self::assertEqualsWithDelta((float) $row['ref_width_ratio'], $c->deepest->diameterRatio(), 0.00005, $what);
+            self::assertEqualsWithDelta((float) $row['ref_magnitude'], $c->maximum->magnitude(), 0.0001, $what);
+            self::assertEqualsWithDelta((float) $row['ref_obscuration'], $c->maximum->obscuration(), 0.0002, $what);
+            self::assertEqualsWithDelta((float) $row['ref_altitude_deg'], $c->maximum->altitudeDeg(), 0.002, $what);
+            self::assertEqualsWithDelta((float) $row['ref_sun_width_arcmin'], 2 * 60 * $c->maximum->sunSemidiameterDeg(), 0.001, $what);
+            self::assertEqualsWithDelta((float) $row['ref_width_ratio'], $c->maximum->diameterRatio(), 0.00005, $what);
             $kinds[$row['ref_type']] = true;
         }
         self::assertCount(3, $kinds);
@@ -173,7 +173,7 @@ final class LocalCircumstancesTest extends TestCase
             $eclipse = (new EclipseSearch())->onDate($date);
             for ($i = 0; $i < 200; ++$i) {
                 $c = $eclipse->circumstances(Observer::at(rad2deg(asin(1 - (2 * $i + 1) / 200)), fmod($i * 137.50776, 360) - 180));
-                $obscuration = $c->deepest->obscuration();
+                $obscuration = $c->maximum->obscuration();
                 self::assertGreaterThanOrEqual(0.0, $obscuration);
                 self::assertLessThanOrEqual(1.0, $obscuration);
                 if ($c->kind === LocalKind::Total) {

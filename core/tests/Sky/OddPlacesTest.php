@@ -33,7 +33,7 @@ final class OddPlacesTest extends TestCase
     {
         $day = new DateTimeImmutable('2021-06-10T00:00Z');
         self::assertSame([], SunPath::over($day, $day->modify('+1 day'), Observer::at(82.5, -62.3), DeltaT::inYear(2021.4))->crossings());
-        self::assertTrue($this->at('2021-06-10', 82.5, -62.3)->deepest->isSunUp());
+        self::assertTrue($this->at('2021-06-10', 82.5, -62.3)->maximum->isSunUp());
     }
 
     public function testBothSidesOfTheDateLineAreOnePlace(): void
@@ -41,8 +41,8 @@ final class OddPlacesTest extends TestCase
         $west = $this->at('2028-07-22', -43.9, 180.0);
         $east = $this->at('2028-07-22', -43.9, -180.0);
 
-        self::assertEqualsWithDelta($west->deepest->julianDateUt(), $east->deepest->julianDateUt(), 1e-9);
-        self::assertEqualsWithDelta($west->deepest->azimuthDeg(), $east->deepest->azimuthDeg(), 1e-6);
+        self::assertEqualsWithDelta($west->maximum->julianDateUt(), $east->maximum->julianDateUt(), 1e-9);
+        self::assertEqualsWithDelta($west->maximum->azimuthDeg(), $east->maximum->azimuthDeg(), 1e-6);
     }
 
     /** On 12 August 2026 the Moon meets the midnight Sun over Taymyr: C1 on one local day, C4 on the next. */
@@ -53,7 +53,7 @@ final class OddPlacesTest extends TestCase
 
         self::assertSame('2026-08-12 23:12', $this->time($c, ContactName::C1)->setTimezone($zone)->format('Y-m-d H:i'));
         self::assertSame('2026-08-13 00:57', $this->time($c, ContactName::C4)->setTimezone($zone)->format('Y-m-d H:i'));
-        self::assertTrue($c->deepest->isSunUp());
+        self::assertTrue($c->maximum->isSunUp());
     }
 
     /** An eclipse is found from either UTC date that it touches. */

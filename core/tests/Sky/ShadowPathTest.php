@@ -76,9 +76,9 @@ final class ShadowPathTest extends TestCase
             foreach (ShadowPath::everyMinutes($eclipse, 10) as $point) {
                 $away = abs($point->time->getTimestamp() - $eclipse->greatest()->getTimestamp());
                 $nearest = $nearest === null || $away < $nearest[0] ? [$away, $point->sunAltitudeDeg] : $nearest;
-                $deepest = $eclipse->circumstances(Observer::at($point->latDeg, $point->lonDeg))->deepest;
-                self::assertEqualsWithDelta((float) $point->time->format('U.u'), (float) $deepest->time()->format('U.u'), 1.0, $date);
-                self::assertLessThan(1.0, hypot($deepest->u, $deepest->v) * 6378, "{$date}: the axis passes within a kilometre");
+                $maximum = $eclipse->circumstances(Observer::at($point->latDeg, $point->lonDeg))->maximum;
+                self::assertEqualsWithDelta((float) $point->time->format('U.u'), (float) $maximum->time()->format('U.u'), 1.0, $date);
+                self::assertLessThan(1.0, hypot($maximum->u, $maximum->v) * 6378, "{$date}: the axis passes within a kilometre");
                 self::assertSame(0, (int) $point->time->modify('+500 milliseconds')->format('i') % 10);
             }
             self::assertNotNull($nearest);
@@ -100,12 +100,12 @@ final class ShadowPathTest extends TestCase
             $lines = $map->lineOf($magnitude);
             self::assertNotSame([], $lines);
             foreach (array_merge(...$lines) as [$lon, $lat]) {
-                $view = $eclipse->circumstances(Observer::at($lat, $lon))->deepest;
+                $view = $eclipse->circumstances(Observer::at($lat, $lon))->maximum;
                 self::assertEqualsWithDelta($magnitude, $view->magnitude(), 0.02);
             }
         }
         foreach (array_merge(...$map->riseSetLine()) as [$lon, $lat]) {
-            self::assertLessThan(2.5, abs($eclipse->circumstances(Observer::at($lat, $lon))->deepest->altitudeDeg() + 0.83));
+            self::assertLessThan(2.5, abs($eclipse->circumstances(Observer::at($lat, $lon))->maximum->altitudeDeg() + 0.83));
         }
     }
 
@@ -122,7 +122,7 @@ final class ShadowPathTest extends TestCase
                 // Evenly over the sphere: the golden angle around, equal steps of sin φ.
                 $observer = Observer::at(rad2deg(asin(1 - (2 * $i + 1) / $places)), fmod($i * 137.50776, 360) - 180);
                 $c = $eclipse->circumstances($observer);
-                $seen += $c->kind === LocalKind::Total && $c->deepest->isSunUp() ? 1 : 0;
+                $seen += $c->kind === LocalKind::Total && $c->maximum->isSunUp() ? 1 : 0;
             }
         }
 

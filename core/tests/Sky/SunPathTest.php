@@ -16,7 +16,7 @@ use PHPUnit\Framework\TestCase;
 final class SunPathTest extends TestCase
 {
     /**
-     * Source: swetest 2.10.03 -rise (reference/make_reference.py). It reckons refraction from pressure and temperature
+     * Source: swetest 2.10.03 -rise (reference/make_reference.py). It computes refraction from pressure and temperature
      * instead of a flat 34′, which is a few seconds.
      */
     public function testRiseAndSet(): void

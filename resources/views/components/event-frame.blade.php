@@ -3,7 +3,7 @@
     <div class="event-head">
         <h1>{{ $frame->event->title }}</h1>
         <p>
-            {{ $frame->event->place_name }} · {{ $frame->here->local($frame->here->circumstances->deepest->time())->format('l j F Y') }} · {{ __('times in :zone', ['zone' => $frame->here->clock->zone()]) }}
+            {{ $frame->event->place_name }} · {{ $frame->here->local($frame->here->circumstances->maximum->time())->format('l j F Y') }} · {{ __('times in :zone', ['zone' => $frame->here->clock->zone()]) }}
             @can('update', $frame->event)
                 · <a href="{{ route('events.edit', $frame->event) }}">{{ __('Change') }}</a>
             @endcan

@@ -10,7 +10,7 @@
         @endforeach
         <polygon class="pano-far" points="{{ $panorama->horizon }}"/>
         @foreach ($panorama->track as $part)
-            @if ($part['sight'] === 'clear')
+            @if ($part['visibility'] === 'clear')
                 <polyline class="pano-track" points="{{ $part['points'] }}"/>
             @endif
         @endforeach
@@ -18,7 +18,7 @@
             <polygon @class(['pano-wall', 'is-tree' => $wall['isTree']]) points="{{ $wall['points'] }}"/>
         @endforeach
         @foreach ($panorama->track as $part)
-            @if ($part['sight'] === 'hidden')
+            @if ($part['visibility'] === 'hidden')
                 <polyline class="pano-track is-hidden" points="{{ $part['points'] }}"/>
             @endif
         @endforeach

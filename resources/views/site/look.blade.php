@@ -19,7 +19,7 @@
             </thead>
             <tbody>
                 @foreach ($look->contacts as $contact)
-                    <tr @class(['is-lost' => ! $contact['isClear']])><th scope="row">{{ $contact['name'] }}</th><td class="is-number">{{ $contact['time'] }} <span class="meaning">{{ $contact['altitude'] }}</span></td><td>{{ $contact['sight'] }}</td></tr>
+                    <tr @class(['is-lost' => ! $contact['isClear']])><th scope="row">{{ $contact['name'] }}</th><td class="is-number">{{ $contact['time'] }} <span class="meaning">{{ $contact['altitude'] }}</span></td><td>{{ $contact['visibility'] }}</td></tr>
                 @endforeach
             </tbody>
         </table>

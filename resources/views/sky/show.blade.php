@@ -71,7 +71,7 @@
                 <circle class="disc-moon" r="1" cx="3" clip-path="url(#disc-limb)" x-ref="moon"/>
                 </g>
             </svg>
-            <input type="range" min="0" max="{{ $page->lastSample() }}" value="{{ $page->deepestSeen }}" x-ref="slider" x-on:input="move" aria-label="{{ __('Minute of the eclipse') }}">
+            <input type="range" min="0" max="{{ $page->lastSample() }}" value="{{ $page->bestSample }}" x-ref="slider" x-on:input="move" aria-label="{{ __('Minute of the eclipse') }}">
             <output aria-live="off">
                 <b x-text="title()"></b><br>
                 <span x-text="covered()"></span><br>

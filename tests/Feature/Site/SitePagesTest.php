@@ -90,9 +90,9 @@ final class SitePagesTest extends SiteTestCase
         $panorama = Panorama::of($site->mainPlace(), $site->outlookFrom($site->mainPlace()), $site);
         [$c1, $max] = [$panorama->suns[0], $panorama->suns[1]];
         $outlook = $site->outlookFrom($site->mainPlace());
-        [$first, $deepest] = [$outlook->contacts[0]->sun, $outlook->contacts[2]->sun];
-        $perDegree = ($max['x'] - $c1['x']) / ($deepest->azimuthDeg - $first->azimuthDeg);
-        self::assertEqualsWithDelta(($max['y'] - $c1['y']) / ($first->altitudeDeg - $deepest->altitudeDeg), $perDegree, 0.01, 'one scale for both directions');
+        [$first, $maximum] = [$outlook->contacts[0]->sun, $outlook->contacts[2]->sun];
+        $perDegree = ($max['x'] - $c1['x']) / ($maximum->azimuthDeg - $first->azimuthDeg);
+        self::assertEqualsWithDelta(($max['y'] - $c1['y']) / ($first->altitudeDeg - $maximum->altitudeDeg), $perDegree, 0.01, 'one scale for both directions');
         self::assertEqualsWithDelta($first->semidiameterDeg * $perDegree, $c1['r'], 0.01);
         self::assertEqualsWithDelta($panorama->groundY, $c1['y'] + $first->altitudeDeg * $perDegree, 0.05);
         self::assertSame([true, false, true], array_column($panorama->suns, 'isClear') === [] ? [] : [$c1['isClear'], $max['isClear'], true]);

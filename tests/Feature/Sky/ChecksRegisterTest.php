@@ -46,7 +46,7 @@ final class ChecksRegisterTest extends TestCase
             'sun' => self::keysOf('sky:sun', "date,lat,lon,height_m,time\n2027-08-02,36,-6,0,12:00\n"),
             'path' => self::properties($features),
             'plan' => self::properties(PlanFeatures::of($plan, new LocalTangentPlane(36, -6))['features']),
-            'disc' => array_keys(DiscSample::of($solar->circumstances(Observer::at(36, -6))->deepest, '', '')->jsonSerialize()),
+            'disc' => array_keys(DiscSample::of($solar->circumstances(Observer::at(36, -6))->maximum, '', '')->jsonSerialize()),
         ];
         $this->assertRegistered(array_merge(...array_map(
             static fn(string $what, array $of): array => array_map(static fn(int|string $key): string => "{$what}:{$key}", $of),

@@ -9,7 +9,7 @@ use App\Pages\Sky\LocalEclipse;
 use DateTimeImmutable;
 use Illuminate\Foundation\Http\FormRequest;
 
-/** A page of the site that is reckoned for one moment and a few lengths. What is missing or makes no sense is said, and the usual is taken. */
+/** A page of the site that is computed for one moment and a few lengths. What is missing or makes no sense is said, and the usual is taken. */
 abstract class MomentRequest extends FormRequest
 {
     /** @return array<string, float> the lengths that can be asked for, with what is usual */
@@ -36,10 +36,10 @@ abstract class MomentRequest extends FormRequest
     public function moment(LocalEclipse $here): DateTimeImmutable
     {
         if (!$this->filled('time')) {
-            return $here->bestSeen()->time();
+            return $here->bestVisible()->time();
         }
         [$hour, $minute] = array_map(intval(...), explode(':', str_replace('.', ':', $this->string('time')->toString())));
-        $asked = $here->local($here->circumstances->deepest->time())->setTime($hour, $minute);
+        $asked = $here->local($here->circumstances->maximum->time())->setTime($hour, $minute);
         // Across midnight the clock's time may be meant of the day before or after.
         foreach (['-1 day', '+1 day'] as $step) {
             $other = $asked->modify($step);

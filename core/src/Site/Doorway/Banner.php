@@ -94,7 +94,7 @@ final readonly class Banner
             $height > $this->highestM(self::HOLE_HEIGHT_M) => BannerState::AboveLintel,
             $height < $this->lowestM(self::HOLE_HEIGHT_M) => BannerState::BelowSill,
             abs((float) $this->holeToTheRightM($sun)) > $this->roomM(self::HOLE_WIDTH_M) => BannerState::PastJamb,
-            $this->skylineTowards($sun, $height)->sightOf($sun) !== DiscVisibility::Clear => BannerState::Blocked,
+            $this->skylineTowards($sun, $height)->visibilityOf($sun) !== DiscVisibility::Clear => BannerState::Blocked,
             default => BannerState::Works,
         };
     }

@@ -29,7 +29,7 @@ final readonly class DoorwayOutlook
 
     /**
      * @param array<string, float> $eyesM
-     * @param SunPosition $maximum the Sun at the deepest moment that is above the horizon
+     * @param SunPosition $maximum the Sun at the moment with the most covered that is above the horizon
      */
     public static function of(Banner $banner, array $eyesM, SunTrack $eclipse, SunPosition $maximum): self
     {

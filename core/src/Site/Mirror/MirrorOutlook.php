@@ -56,7 +56,7 @@ final readonly class MirrorOutlook
     {
         $findings = [];
         $skyline = Skyline::over($this->plan, $this->mirror->at(), $this->mirror->heightM);
-        if ($skyline->sightOf($sun) !== DiscVisibility::Clear) {
+        if ($skyline->visibilityOf($sun) !== DiscVisibility::Clear) {
             $findings[] = new Finding(Level::No, 'At this time :name stands between the Sun and the mirror.', 'Move the mirror, or choose another time.', Source::Plan, ['name' => $skyline->boundBefore($sun) ?? 'the horizon']);
         }
         $blocked = $this->beam->blockedBy($this->plan);

@@ -18,23 +18,23 @@ final readonly class ClearSky
 
     /**
      * @param list<Obstruction> $stretches in order of time
-     * @param list<array{float, float}> $goneUt when the whole disc is gone, Julian dates in UT, in order
+     * @param list<array{float, float}> $hiddenUt when the whole disc is hidden, Julian dates in UT, in order
      */
     private function __construct(
         public array $stretches,
-        public array $goneUt,
+        public array $hiddenUt,
     ) {}
 
     public static function from(Skyline $skyline, SunTrack $track): self
     {
-        $stretches = $blocked = $gone = [];
-        $runs = Timeline::runs($track, self::STEP_SECONDS, $skyline->sightOf(...));
+        $stretches = $blocked = $hidden = [];
+        $runs = Timeline::runs($track, self::STEP_SECONDS, $skyline->visibilityOf(...));
         foreach ($runs as $i => $run) {
             if ($run->state !== DiscVisibility::Clear) {
                 $blocked[] = $run;
             }
             if ($run->state === DiscVisibility::Hidden) {
-                $gone[] = [$run->from->julianDateUt, $run->to->julianDateUt];
+                $hidden[] = [$run->from->julianDateUt, $run->to->julianDateUt];
             }
             if ($blocked !== [] && ($run->state === DiscVisibility::Clear || !isset($runs[$i + 1]))) {
                 $stretches[] = self::stretch($blocked, $skyline, $track);
@@ -42,7 +42,7 @@ final readonly class ClearSky
             }
         }
 
-        return new self($stretches, $gone);
+        return new self($stretches, $hidden);
     }
 
     public function stretchAt(float $julianDateUt): ?Obstruction

@@ -18,7 +18,7 @@ final readonly class Clearance
     ) {}
 
     /** How much of a disc of that half width stands free. */
-    public function sight(float $semidiameterDeg): DiscVisibility
+    public function visibility(float $semidiameterDeg): DiscVisibility
     {
         return match (true) {
             $this->deg >= $semidiameterDeg => DiscVisibility::Clear,

@@ -18,7 +18,7 @@ final readonly class ContactVisibility
     private function __construct(
         public ContactName $name,
         public SunPosition $sun,
-        public DiscVisibility $sight,
+        public DiscVisibility $visibility,
         public ?string $by,
         public float $marginDeg,
         public bool $isUncertain,
@@ -27,16 +27,16 @@ final readonly class ContactVisibility
     public static function of(ContactName $name, SunPosition $sun, Skyline $skyline, ClearSky $worst): self
     {
         $clearance = $skyline->clearance($sun);
-        $sight = $clearance->sight($sun->semidiameterDeg);
+        $visibility = $clearance->visibility($sun->semidiameterDeg);
         $uncertainty = $worst->stretchAt($sun->julianDateUt);
 
         return new self(
             $name,
             $sun,
-            $sight,
-            $sight === DiscVisibility::Clear && $uncertainty !== null ? $uncertainty->by[0] : $clearance->by,
+            $visibility,
+            $visibility === DiscVisibility::Clear && $uncertainty !== null ? $uncertainty->by[0] : $clearance->by,
             $clearance->deg - $sun->semidiameterDeg,
-            $sight === DiscVisibility::Clear && $uncertainty !== null,
+            $visibility === DiscVisibility::Clear && $uncertainty !== null,
         );
     }
 }

@@ -133,9 +133,9 @@ final readonly class Skyline
     }
 
     /** How much of the Sun's disc stands free. */
-    public function sightOf(SunPosition $sun): DiscVisibility
+    public function visibilityOf(SunPosition $sun): DiscVisibility
     {
-        return $this->plainSight($sun) ?? $this->clearance($sun, $sun->semidiameterDeg)->sight($sun->semidiameterDeg);
+        return $this->plainVisibility($sun) ?? $this->clearance($sun, $sun->semidiameterDeg)->visibility($sun->semidiameterDeg);
     }
 
     /** What stands before the Sun or nearest to it, null for the far horizon. */
@@ -164,8 +164,8 @@ final readonly class Skyline
             : new Clearance(-($vertical < $reachDeg ? $vertical : $this->wayToFreeSkyDeg($sun, $vertical)), $by);
     }
 
-    /** The sight where it takes no closer look: nothing near, or one wall before all of the disc. */
-    private function plainSight(SunPosition $sun): ?DiscVisibility
+    /** The visibility where it takes no closer look: nothing near, or one wall before all of the disc. */
+    private function plainVisibility(SunPosition $sun): ?DiscVisibility
     {
         if ($this->cover !== null) {
             return DiscVisibility::Hidden;

@@ -26,7 +26,7 @@ final readonly class SpotOutlook
      * @param list<ContactVisibility> $contacts in order of time
      * @param string|null $cover what the spot lies under
      * @param float $clearSeconds of the eclipse with the whole disc free
-     * @param list<array{float, float}> $goneUt when the whole disc is behind something or below the level, Julian dates in UT
+     * @param list<array{float, float}> $hiddenUt when the whole disc is behind something or below the level, Julian dates in UT
      * @param bool $isDrawn whether the plan has anything that could hide the Sun
      * @param float $wholeSeconds of the eclipse with the whole disc above a level horizon
      */
@@ -39,7 +39,7 @@ final readonly class SpotOutlook
         public float $clearSeconds,
         public float $wholeSeconds,
         public bool $isDrawn,
-        public array $goneUt,
+        public array $hiddenUt,
     ) {}
 
     public static function from(PlanPoint $at, float $eyeM, SitePlan $plan, SunTrack $track, LocalCircumstances $circumstances): self
@@ -64,14 +64,14 @@ final readonly class SpotOutlook
             $clear->clearSeconds($from, $to),
             ClearSky::from(Skyline::level(), $track)->clearSeconds($from, $to),
             $plan->obstacles() !== [] || $plan->horizon->points !== [],
-            $clear->goneUt,
+            $clear->hiddenUt,
         );
     }
 
     /** @return list<ContactVisibility> the contacts that the site hides; one with the Sun down is nobody's loss */
     public function lost(): array
     {
-        return array_values(array_filter($this->contacts, static fn(ContactVisibility $c): bool => $c->sun->isUp() && $c->sight !== DiscVisibility::Clear));
+        return array_values(array_filter($this->contacts, static fn(ContactVisibility $c): bool => $c->sun->isUp() && $c->visibility !== DiscVisibility::Clear));
     }
 
     /** How the spot is for watching. */

@@ -18,7 +18,7 @@ use KeenShadow\Core\Time\JulianDate;
  * equatorial radii; seen in the sky that is the way from the Sun's centre to the Moon's. A dot in the field's books
  * is a "Rate" here, per hour.
  */
-final readonly class View
+final readonly class LocalView
 {
     /** Hours by which the Moon's light is ahead at a place one equatorial radius nearer to the Moon. */
     private const LIGHT_HOURS_PER_RADIUS = Radii::EARTH_KM / 299792.458 / 3600;
