@@ -32,8 +32,8 @@ final readonly class ShadowRibbon
      * @param list<RibbonMark> $contacts
      * @param list<RibbonMark> $hours
      * @param list<RibbonMark> $crossings sunrise and sunset
-     * @param list<array{x: float, width: float}> $nights stretches with the Sun down, in percent
-     * @param list<array{x: float, width: float, by: string}> $hidden stretches with something on the site before the Sun, in percent
+     * @param list<array{x: float, width: float}> $nights obstructions with the Sun down, in percent
+     * @param list<array{x: float, width: float, by: string}> $hidden obstructions with something on the site before the Sun, in percent
      * @param list<array{offset: float, opacity: float}> $shade
      */
     private function __construct(
@@ -49,8 +49,8 @@ final readonly class ShadowRibbon
         public ?float $nowPercent,
     ) {}
 
-    /** @param list<UncertainObstruction> $hidings what comes before the Sun where the people stand */
-    public static function of(LocalEclipse $here, array $hidings, DateTimeImmutable $now): self
+    /** @param list<UncertainObstruction> $obstructions what comes before the Sun where the people stand */
+    public static function of(LocalEclipse $here, array $obstructions, DateTimeImmutable $now): self
     {
         $begin = $here->spanBegins();
         $end = $here->spanEnds();
@@ -67,7 +67,7 @@ final readonly class ShadowRibbon
             self::hours($here, $begin, $end, $percent),
             self::crossings($here, $begin, $end, $percent),
             self::nights($here, $begin, $end, $percent),
-            self::hidden($hidings, $percent),
+            self::hidden($obstructions, $percent),
             self::shade($here, $begin, $end),
             $now > $begin && $now < $end ? $percent($now) : null,
         );
@@ -188,20 +188,20 @@ final readonly class ShadowRibbon
     }
 
     /**
-     * @param list<UncertainObstruction> $hidings
+     * @param list<UncertainObstruction> $obstructions
      * @param callable(DateTimeImmutable): float $percent
      *
      * @return list<array{x: float, width: float, by: string}>
      */
-    private static function hidden(array $hidings, callable $percent): array
+    private static function hidden(array $obstructions, callable $percent): array
     {
         $hidden = [];
-        foreach ($hidings as $hiding) {
-            $names = array_filter($hiding->stretch->by, is_string(...));
+        foreach ($obstructions as $obstruction) {
+            $names = array_filter($obstruction->obstruction->by, is_string(...));
             // Behind the level horizon it is night.
             if ($names !== []) {
-                $x = $percent($hiding->stretch->from->time());
-                $hidden[] = ['x' => $x, 'width' => round($percent($hiding->stretch->to->time()) - $x, 3), 'by' => implode(', ', $names)];
+                $x = $percent($obstruction->obstruction->from->time());
+                $hidden[] = ['x' => $x, 'width' => round($percent($obstruction->obstruction->to->time()) - $x, 3), 'by' => implode(', ', $names)];
             }
         }
 

@@ -37,7 +37,7 @@ final readonly class EventFrame
         $left = self::pairsLeft($event);
         $viewers = $event->viewers()->count();
 
-        return new self($event, $here, $site, ShadowRibbon::of($here, $outlook === null ? [] : $outlook->hidings, Date::now()), [
+        return new self($event, $here, $site, ShadowRibbon::of($here, $outlook === null ? [] : $outlook->obstructions, Date::now()), [
             new Stage('sky', __('Sky'), route('sky.show', $event), self::skyToDo($here), false),
             new Stage('site', __('Site'), route('site.show', $event), self::siteToDo($outlook), $outlook === null || $outlook->lost() !== [] || $outlook->verdict()->level !== Level::Yes),
             new Stage('eyewear', __('Glasses'), route('eyewear.index', $event), self::glassesToDo($left), $left !== 0),

@@ -120,8 +120,8 @@ final readonly class DoorwayPage
                 ? __('“:name” does not face the Sun: it looks :way, and the Sun is on the other side.', ['name' => $facade->name, 'way' => Compass::nearest($facade->bearingDeg)->value])
                 : __('Nobody sees the Sun through a banner in “:name”.', ['name' => $facade->name]);
         }
-        $times = array_map(static fn(StateInterval $run): float => $run->from->julianDateUt, $works);
-        $ends = array_map(static fn(StateInterval $run): float => $run->to->julianDateUt, $works);
+        $times = array_map(static fn(StateInterval $interval): float => $interval->from->julianDateUt, $works);
+        $ends = array_map(static fn(StateInterval $interval): float => $interval->to->julianDateUt, $works);
 
         return __('A banner in “:name” works from :from to :to.', [
             'name' => $facade->name,
@@ -134,16 +134,16 @@ final readonly class DoorwayPage
     private static function windows(DoorwayOutlook $outlook, EventSite $site): array
     {
         $windows = [];
-        foreach ($outlook->runs as $who => $runs) {
+        foreach ($outlook->intervals as $who => $intervals) {
             $eyeM = $outlook->eyesM[$who];
             $windows[] = [
                 'who' => $who,
                 'eye' => number_format($eyeM, 2) . ' m',
-                'lines' => array_map(static function (StateInterval $run) use ($outlook, $eyeM, $site): string {
-                    $middle = $site->track->at(($run->from->julianDateUt + $run->to->julianDateUt) / 2);
+                'lines' => array_map(static function (StateInterval $interval) use ($outlook, $eyeM, $site): string {
+                    $middle = $site->track->at(($interval->from->julianDateUt + $interval->to->julianDateUt) / 2);
 
-                    return self::clock($run->from, $site) . '–' . self::clock($run->to, $site) . ' ' . self::why($run->state, $outlook->banner, $eyeM, $middle);
-                }, $runs),
+                    return self::clock($interval->from, $site) . '–' . self::clock($interval->to, $site) . ' ' . self::why($interval->state, $outlook->banner, $eyeM, $middle);
+                }, $intervals),
             ];
         }
 

@@ -42,9 +42,9 @@ final readonly class LookPage
             $place,
             self::headlineOf($outlook, $place, $site),
             __('The whole disc stands free :clear of :whole.', ['clear' => Words::hours($outlook->clearSeconds), 'whole' => Words::hours($outlook->wholeSeconds)]),
-            array_map(static fn(UncertainObstruction $h): string => HidingWords::line($h, $site), $outlook->hidings),
+            array_map(static fn(UncertainObstruction $h): string => ObstructionWords::line($h, $site), $outlook->obstructions),
             array_map(static fn(Obstruction $s): string => trans_choice('If the plan is off by :m m, :what hides it from :from to :to as well.|If the plan is off by :m m, :what hide it from :from to :to as well.', count($s->by), [
-                'm' => $site->plan->accuracyM, 'what' => HidingWords::by($s), 'from' => HidingWords::goes($s->from, 60.0, $site), 'to' => HidingWords::comes($s->to, 60.0, $site),
+                'm' => $site->plan->accuracyM, 'what' => ObstructionWords::by($s), 'from' => ObstructionWords::goes($s->from, 60.0, $site), 'to' => ObstructionWords::comes($s->to, 60.0, $site),
             ]), $outlook->nearMisses),
             $place->kind->wantsShade() ? $outlook->shadeVerdict() : $outlook->verdict(),
             array_map(static fn(ContactVisibility $c): array => self::contact($c, $site), $outlook->contacts),
@@ -64,18 +64,18 @@ final readonly class LookPage
         if (!$outlook->isDrawn) {
             return __('Nothing is drawn yet that could hide the Sun.');
         }
-        $during = array_values(array_filter($outlook->hidings, static fn(UncertainObstruction $h): bool => $h->stretch->to->time() > $site->here->begins() && $h->stretch->from->time() < $site->here->ends()));
+        $during = array_values(array_filter($outlook->obstructions, static fn(UncertainObstruction $h): bool => $h->obstruction->to->time() > $site->here->begins() && $h->obstruction->from->time() < $site->here->ends()));
         if ($during === []) {
             return __('From “:spot” the Sun stands clear from the first contact to the last.', ['spot' => $place->name]);
         }
         $first = $during[0];
-        $count = count($first->stretch->by);
-        $names = ['spot' => $place->name, 'what' => HidingWords::by($first->stretch), 'from' => HidingWords::goes($first->stretch->from, $first->earlierSeconds, $site), 'to' => HidingWords::comes($first->stretch->to, $first->laterSeconds, $site)];
+        $count = count($first->obstruction->by);
+        $names = ['spot' => $place->name, 'what' => ObstructionWords::by($first->obstruction), 'from' => ObstructionWords::goes($first->obstruction->from, $first->earlierSeconds, $site), 'to' => ObstructionWords::comes($first->obstruction->to, $first->laterSeconds, $site)];
 
         return match (true) {
-            $first->stretch->from->time() <= $site->here->begins() && $first->stretch->to->time() >= $site->here->ends() => trans_choice('From “:spot” nothing of the eclipse is seen: :what hides it.|From “:spot” nothing of the eclipse is seen: :what hide it.', $count, $names),
-            $first->stretch->from->time() <= $site->here->begins() => __('From “:spot” the Sun comes clear of :what at :to.', $names),
-            $first->stretch->to->time() >= $site->here->ends() => trans_choice('From “:spot” you see it until :from, then :what hides it.|From “:spot” you see it until :from, then :what hide it.', $count, $names),
+            $first->obstruction->from->time() <= $site->here->begins() && $first->obstruction->to->time() >= $site->here->ends() => trans_choice('From “:spot” nothing of the eclipse is seen: :what hides it.|From “:spot” nothing of the eclipse is seen: :what hide it.', $count, $names),
+            $first->obstruction->from->time() <= $site->here->begins() => __('From “:spot” the Sun comes clear of :what at :to.', $names),
+            $first->obstruction->to->time() >= $site->here->ends() => trans_choice('From “:spot” you see it until :from, then :what hides it.|From “:spot” you see it until :from, then :what hide it.', $count, $names),
             default => trans_choice('From “:spot” :what hides the Sun from :from to :to.|From “:spot” :what hide the Sun from :from to :to.', $count, $names),
         };
     }

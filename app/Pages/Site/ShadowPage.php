@@ -43,7 +43,7 @@ final readonly class ShadowPage
             array_map(static function (Thing $post) use ($site): array {
                 $outlook = $site->outlookFrom($post);
 
-                return ['name' => $post->name, 'kind' => KindWords::of($post->kind), 'verdict' => $outlook->shadeVerdict(), 'lines' => array_map(static fn($h): string => HidingWords::line($h, $site), $outlook->hidings)];
+                return ['name' => $post->name, 'kind' => KindWords::of($post->kind), 'verdict' => $outlook->shadeVerdict(), 'lines' => array_map(static fn($h): string => ObstructionWords::line($h, $site), $outlook->obstructions)];
             }, $posts),
             TubeDrawing::of($moments, $tube, $propM),
         );

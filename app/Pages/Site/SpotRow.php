@@ -15,7 +15,7 @@ use KeenShadow\Core\Site\Skyline\UncertainObstruction;
 final readonly class SpotRow
 {
     /**
-     * @param list<string> $hidden one line a stretch: from, to, by what, how much is covered then
+     * @param list<string> $hidden one line an obstruction: from, to, by what, how much is covered then
      * @param string $lost names of contacts that are not seen
      */
     private function __construct(
@@ -36,7 +36,7 @@ final readonly class SpotRow
             KindWords::of($place->kind),
             number_format($place->heightM, 2) . ' m',
             $place->kind->wantsShade() ? $outlook->shadeVerdict() : $outlook->verdict(),
-            array_map(static fn(UncertainObstruction $h): string => HidingWords::line($h, $site), $outlook->hidings),
+            array_map(static fn(UncertainObstruction $h): string => ObstructionWords::line($h, $site), $outlook->obstructions),
             self::lost($place, $outlook),
             __(':clear of :whole', ['clear' => Words::hours($outlook->clearSeconds), 'whole' => Words::hours($outlook->wholeSeconds)]),
             KindWords::ground($site->plan->groundUnder($place->at())?->kind),

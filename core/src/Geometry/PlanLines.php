@@ -13,13 +13,13 @@ final class PlanLines
         return ($b->eastM - $a->eastM) * ($c->northM - $a->northM) - ($b->northM - $a->northM) * ($c->eastM - $a->eastM);
     }
 
-    /** Whether two stretches cross inside both. */
+    /** Whether two segments cross inside both. */
     public static function cross(PlanPoint $a, PlanPoint $b, PlanPoint $c, PlanPoint $d): bool
     {
         return self::side($a, $b, $c) * self::side($a, $b, $d) < 0 && self::side($c, $d, $a) * self::side($c, $d, $b) < 0;
     }
 
-    /** Where along the way from a to b (0 … 1) the stretch from c to d crosses it, null when it does not. */
+    /** Where along the way from a to b (0 … 1) the segment from c to d crosses it, null when it does not. */
     public static function crossing(PlanPoint $a, PlanPoint $b, PlanPoint $c, PlanPoint $d): ?float
     {
         if (!self::cross($a, $b, $c, $d)) {
@@ -30,7 +30,7 @@ final class PlanLines
         return $from / ($from - self::side($c, $d, $b));
     }
 
-    /** Distance of a point from the stretch from a to b. */
+    /** Distance of a point from the segment from a to b. */
     public static function distanceM(PlanPoint $point, PlanPoint $a, PlanPoint $b): float
     {
         $length = $a->distanceM($b);

@@ -49,7 +49,7 @@ final readonly class Filters
      * The rule for a place over a level horizon and what stands before the Sun there.
      *
      * @param LocalCircumstances $c of this eclipse and observer
-     * @param list<array{float, float}> $hiddenUt stretches (Julian dates, UT, in order) during which the whole disc is behind something
+     * @param list<array{float, float}> $hiddenUt intervals (Julian dates, UT, in order) during which the whole disc is behind something
      */
     public static function of(SolarEclipse $eclipse, Observer $observer, LocalCircumstances $c, array $hiddenUt = []): self
     {
@@ -81,8 +81,8 @@ final readonly class Filters
      *
      * @param float|null $guardedOffUt C2 with its margin added, Julian date in UT
      * @param float|null $guardedOnUt C3 with its margins taken off; null where C2 and C3 are not sure enough to tell
-     * @param list<array{float, float}>|null $upUt stretches around totality with the Sun above a level horizon, in order
-     * @param list<array{float, float}>|null $hiddenUt stretches with all of the Sun behind something, in order
+     * @param list<array{float, float}>|null $upUt intervals around totality with the Sun above a level horizon, in order
+     * @param list<array{float, float}>|null $hiddenUt intervals with all of the Sun behind something, in order
      */
     public static function decide(?LocalKind $kind, ?bool $isNearEdge, ?float $guardedOffUt, ?float $guardedOnUt, ?array $upUt, ?array $hiddenUt): self
     {
@@ -144,27 +144,27 @@ final readonly class Filters
     }
 
     /**
-     * @param list<array{float, float}> $stretches
+     * @param list<array{float, float}> $intervals
      *
      * @return list<array{float, float}>
      */
-    private static function longEnough(array $stretches): array
+    private static function longEnough(array $intervals): array
     {
-        return array_values(array_filter($stretches, static fn(array $s): bool => ($s[1] - $s[0]) * self::DAY_SECONDS >= self::LEAST_SECONDS));
+        return array_values(array_filter($intervals, static fn(array $s): bool => ($s[1] - $s[0]) * self::DAY_SECONDS >= self::LEAST_SECONDS));
     }
 
     /**
      * What both have.
      *
-     * @param list<array{float, float}> $stretches
+     * @param list<array{float, float}> $intervals
      * @param list<array{float, float}> $others
      *
      * @return list<array{float, float}>
      */
-    private static function within(array $stretches, array $others): array
+    private static function within(array $intervals, array $others): array
     {
         $both = [];
-        foreach ($stretches as [$from, $to]) {
+        foreach ($intervals as [$from, $to]) {
             foreach ($others as [$otherFrom, $otherTo]) {
                 $both[] = [max($from, $otherFrom), min($to, $otherTo)];
             }
@@ -174,17 +174,17 @@ final readonly class Filters
     }
 
     /**
-     * What is left of stretches when others are taken away.
+     * What is left of intervals when others are taken away.
      *
-     * @param list<array{float, float}> $stretches
+     * @param list<array{float, float}> $intervals
      * @param list<array{float, float}> $taken in order
      *
      * @return list<array{float, float}>
      */
-    private static function without(array $stretches, array $taken): array
+    private static function without(array $intervals, array $taken): array
     {
         $left = [];
-        foreach ($stretches as [$from, $to]) {
+        foreach ($intervals as [$from, $to]) {
             foreach ($taken as [$takenFrom, $takenTo]) {
                 if ($takenTo > $from && $takenFrom < $to) {
                     $left[] = [$from, $takenFrom];

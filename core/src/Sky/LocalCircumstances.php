@@ -85,14 +85,14 @@ final readonly class LocalCircumstances
     }
 
     /**
-     * The stretches between two moments during which the Sun is above a level horizon (upper limb, 34′ of refraction), to
+     * The intervals between two moments during which the Sun is above a level horizon (upper limb, 34′ of refraction), to
      * a tenth of a second. One that begins and ends within half a minute may be missed.
      *
      * @return list<array{float, float}> Julian dates in UT, in order
      */
     public function upBetween(LocalView $begin, LocalView $end): array
     {
-        $stretches = [];
+        $intervals = [];
         $from = $begin->isSunUp() ? $begin : null;
         for ($now = $begin; $now->hours < $end->hours; $now = $next) {
             $fromHorizonDeg = abs($now->altitudeDeg() - Horizon::riseSetAltitudeDeg($now->sunSemidiameterDeg()));
@@ -101,16 +101,16 @@ final readonly class LocalCircumstances
             if ($next->isSunUp() !== $now->isSunUp()) {
                 $crossing = self::crossing($now, $next);
                 if ($from !== null) {
-                    $stretches[] = [$from->julianDateUt(), $crossing->julianDateUt()];
+                    $intervals[] = [$from->julianDateUt(), $crossing->julianDateUt()];
                 }
                 $from = $from === null ? $crossing : null;
             }
         }
         if ($from !== null) {
-            $stretches[] = [$from->julianDateUt(), $end->julianDateUt()];
+            $intervals[] = [$from->julianDateUt(), $end->julianDateUt()];
         }
 
-        return $stretches;
+        return $intervals;
     }
 
     /** Whether the Sun is up at some moment from one contact to another; false where they do not happen. */

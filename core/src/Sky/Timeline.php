@@ -6,7 +6,7 @@ namespace KeenShadow\Core\Sky;
 
 use UnitEnum;
 
-/** Cuts a track into runs during which something stays the same. */
+/** Cuts a track into intervals during which something stays the same. */
 final class Timeline
 {
     /** 0.1 s. */
@@ -20,25 +20,25 @@ final class Timeline
      *
      * @return list<StateInterval<T>> in order of time, without a gap
      */
-    public static function runs(SunTrack $track, float $stepSeconds, callable $state): array
+    public static function intervals(SunTrack $track, float $stepSeconds, callable $state): array
     {
         $places = $track->positions($stepSeconds);
         $from = $before = $places[0];
         $now = $state($before);
-        $runs = [];
+        $intervals = [];
         foreach ($places as $place) {
             $next = $state($place);
             if ($next !== $now) {
                 $change = self::change($track, $before, $place, $now, $state);
-                $runs[] = new StateInterval($now, $from, $change);
+                $intervals[] = new StateInterval($now, $from, $change);
                 $from = $change;
                 $now = $next;
             }
             $before = $place;
         }
-        $runs[] = new StateInterval($now, $from, $before);
+        $intervals[] = new StateInterval($now, $from, $before);
 
-        return $runs;
+        return $intervals;
     }
 
     /**

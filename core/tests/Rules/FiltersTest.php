@@ -224,9 +224,9 @@ final class FiltersTest extends TestCase
         return $seconds === null ? null : array_map(static fn(array $s): array => [self::C2 + $s[0] * self::SECOND, self::C2 + $s[1] * self::SECOND], $seconds);
     }
 
-    /** @param list<array{float, float}> $stretches */
-    private static function isIn(float $ut, array $stretches): bool
+    /** @param list<array{float, float}> $intervals */
+    private static function isIn(float $ut, array $intervals): bool
     {
-        return array_filter($stretches, static fn(array $s): bool => $ut > $s[0] && $ut < $s[1]) !== [];
+        return array_filter($intervals, static fn(array $s): bool => $ut > $s[0] && $ut < $s[1]) !== [];
     }
 }

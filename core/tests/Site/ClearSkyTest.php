@@ -94,17 +94,17 @@ final class ClearSkyTest extends SiteTestCase
         $bearing = 278.0;
         $wall = Thing::of(ThingKind::Wall, 'gym', [self::here()->travel($bearing, 30)->travel($bearing - 90, 40), self::here()->travel($bearing, 30)->travel($bearing + 90, 40)], 9.0);
         $clear = ClearSky::from(Skyline::over(self::plan($wall), self::here(), 1.5), $track);
-        self::assertCount(1, $clear->stretches);
-        $stretch = $clear->stretches[0];
-        self::assertSame(['gym'], $stretch->by);
-        self::assertTrue($stretch->isCutAtEnd);
+        self::assertCount(1, $clear->obstructions);
+        $obstruction = $clear->obstructions[0];
+        self::assertSame(['gym'], $obstruction->by);
+        self::assertTrue($obstruction->isCutAtEnd);
         $wallAltitude = static fn(float $azimuth): float => rad2deg(atan(7.5 * cos(deg2rad($azimuth - $bearing)) / 30));
-        self::assertEqualsWithDelta($wallAltitude($stretch->from->azimuthDeg), $stretch->from->altitudeDeg - $stretch->from->semidiameterDeg, 0.003);
-        $hidden = $stretch->hiddenFrom;
+        self::assertEqualsWithDelta($wallAltitude($obstruction->from->azimuthDeg), $obstruction->from->altitudeDeg - $obstruction->from->semidiameterDeg, 0.003);
+        $hidden = $obstruction->hiddenFrom;
         self::assertNotNull($hidden);
         self::assertEqualsWithDelta($wallAltitude($hidden->azimuthDeg), $hidden->altitudeDeg + $hidden->semidiameterDeg, 0.003);
         self::assertEqualsWithDelta(
-            ($stretch->from->julianDateUt - $track->beginUt) * 86400,
+            ($obstruction->from->julianDateUt - $track->beginUt) * 86400,
             $clear->clearSeconds($track->beginUt, $track->endUt),
             0.01,
         );
@@ -118,14 +118,14 @@ final class ClearSkyTest extends SiteTestCase
         $track = self::track('2026-08-12', '17:30', '18:50');
         $wall = Thing::of(ThingKind::Wall, 'gym', [self::here(-30, -60), self::here(-30, 60)], 9.0);
         $outlook = SpotOutlook::from(self::here(), 1.5, SitePlan::of([$wall], HorizonProfile::level(), 0.5), $track, $circumstances);
-        $hiding = $outlook->hidings[0];
-        $earlier = $track->at($hiding->stretch->from->julianDateUt - $hiding->earlierSeconds / 86400);
+        $obstruction = $outlook->obstructions[0];
+        $earlier = $track->at($obstruction->obstruction->from->julianDateUt - $obstruction->earlierSeconds / 86400);
         self::assertEqualsWithDelta(
             rad2deg(atan((7.5 + 0.5) / (30 - 0.5) * cos(deg2rad($earlier->azimuthDeg - 270)))),
             $earlier->altitudeDeg - $earlier->semidiameterDeg,
             0.003,
         );
-        self::assertGreaterThan(120.0, $hiding->earlierSeconds);
+        self::assertGreaterThan(120.0, $obstruction->earlierSeconds);
         self::assertSame(Level::No, $outlook->verdict()->level);
         self::assertSame([ContactName::Maximum], array_map(static fn($c) => $c->name, $outlook->lost()));
     }
@@ -142,7 +142,7 @@ final class ClearSkyTest extends SiteTestCase
         $outlook = SpotOutlook::from(self::here(), 1.5, SitePlan::of([$wall], HorizonProfile::level(), 0.5), $track, $circumstances);
         self::assertSame(Level::Hold, $outlook->verdict()->level);
         self::assertTrue($outlook->contacts[0]->isUncertain);
-        self::assertGreaterThan(60.0, $outlook->hidings[0]->laterSeconds, 'it hides the Sun before, and perhaps for longer');
+        self::assertGreaterThan(60.0, $outlook->obstructions[0]->laterSeconds, 'it hides the Sun before, and perhaps for longer');
         self::assertSame([], $outlook->lost());
         $sure = SpotOutlook::from(self::here(-500, 0), 1.5, SitePlan::of([$wall], HorizonProfile::level(), 0.5), $track, $circumstances);
         self::assertSame(Level::Yes, $sure->verdict()->level);

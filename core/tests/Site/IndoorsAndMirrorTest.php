@@ -92,9 +92,9 @@ final class IndoorsAndMirrorTest extends SiteTestCase
     {
         $plan = $this->school(true);
         $banner = Banner::across(Facade::allOf($plan)[0], 1.5, $plan);
-        $runs = $banner->runsFor(1.10, self::track('2028-01-26', '15:00', '16:30'));
-        self::assertSame([BannerState::Works, BannerState::PastJamb], array_map(static fn($r) => $r->state, $runs));
-        $change = $runs[0]->to;
+        $intervals = $banner->intervalsFor(1.10, self::track('2028-01-26', '15:00', '16:30'));
+        self::assertSame([BannerState::Works, BannerState::PastJamb], array_map(static fn($r) => $r->state, $intervals));
+        $change = $intervals[0]->to;
         self::assertEqualsWithDelta(2.0 - 2 * Banner::RIM_M - Banner::HOLE_WIDTH_M, 1.5 * tan(deg2rad($change->azimuthDeg - 180)), 0.001);
     }
 

@@ -33,20 +33,20 @@ final class SeenTest extends TestCase
                 if ($begin === null || $end === null) {
                     continue;
                 }
-                $stretches = $c->upBetween($begin, $end);
+                $intervals = $c->upBetween($begin, $end);
                 $isUpAtAll = false;
                 for ($h = self::TEN_SECONDS / 2; $begin->hours + $h < $end->hours; $h += 12 * self::TEN_SECONDS) {
                     $view = $begin->after($h);
                     $ut = $view->julianDateUt();
-                    $isIn = array_filter($stretches, static fn(array $s): bool => $ut >= $s[0] && $ut <= $s[1]) !== [];
-                    $isAtAnEnd = array_filter($stretches, static fn(array $s): bool => min(abs($ut - $s[0]), abs($ut - $s[1])) * 86400 < 1) !== [];
+                    $isIn = array_filter($intervals, static fn(array $s): bool => $ut >= $s[0] && $ut <= $s[1]) !== [];
+                    $isAtAnEnd = array_filter($intervals, static fn(array $s): bool => min(abs($ut - $s[0]), abs($ut - $s[1])) * 86400 < 1) !== [];
                     if (!$isAtAnEnd) {
                         self::assertSame($view->isSunUp(), $isIn, "{$date} place {$i}");
                     }
                     $isUpAtAll = $isUpAtAll || $view->isSunUp();
                 }
                 self::assertSame($isUpAtAll, $c->isSeen(), "{$date} place {$i}");
-                $cuts += $stretches !== [] && $stretches !== [[$begin->julianDateUt(), $end->julianDateUt()]] ? 1 : 0;
+                $cuts += $intervals !== [] && $intervals !== [[$begin->julianDateUt(), $end->julianDateUt()]] ? 1 : 0;
             }
         }
         self::assertGreaterThan(5, $cuts, 'some are cut by the horizon');

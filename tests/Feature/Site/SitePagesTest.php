@@ -38,11 +38,11 @@ final class SitePagesTest extends SiteTestCase
         $this->put(route('site.update', $this->event), $this->form('viewers|Class|0 0|1.25', 'wall|Mast|-20 -16; -19 -17|30'));
         $this->event->refresh();
         $site = $this->site();
-        $hiding = $site->outlookFrom($site->mainPlace())->hidings[0];
-        self::assertGreaterThan(30.0, min($hiding->earlierSeconds, $hiding->laterSeconds));
+        $obstruction = $site->outlookFrom($site->mainPlace())->obstructions[0];
+        self::assertGreaterThan(30.0, min($obstruction->earlierSeconds, $obstruction->laterSeconds));
         $minute = static fn(float $seconds): string => $site->here->local(new DateTimeImmutable('@' . 60 * (int) $seconds))->format('H:i');
-        $from = $minute(floor(round((float) $hiding->stretch->from->time()->format('U.v')) / 60));
-        $to = $minute(ceil(round((float) $hiding->stretch->to->time()->format('U.v')) / 60));
+        $from = $minute(floor(round((float) $obstruction->obstruction->from->time()->format('U.v')) / 60));
+        $to = $minute(ceil(round((float) $obstruction->obstruction->to->time()->format('U.v')) / 60));
         $this->get(route('site.show', $this->event))->assertSee("From “Class” Mast hides the Sun from {$from} to {$to}.")->assertSee('behind Mast, all of the disc from 16:');
     }
 

@@ -106,9 +106,9 @@ final readonly class Banner
     }
 
     /** @return list<StateInterval<BannerState>> */
-    public function runsFor(float $eyeM, SunTrack $track): array
+    public function intervalsFor(float $eyeM, SunTrack $track): array
     {
-        return Timeline::runs($track, self::STEP_SECONDS, fn(SunPosition $sun): BannerState => $this->stateFor($eyeM, $sun));
+        return Timeline::intervals($track, self::STEP_SECONDS, fn(SunPosition $sun): BannerState => $this->stateFor($eyeM, $sun));
     }
 
     /** Only what stands before the Sun is looked at: the hole moves with it, so that each moment has a skyline of its own. */

@@ -18,12 +18,12 @@ final readonly class DoorwayOutlook
 {
     /**
      * @param array<string, float> $eyesM heights of eyes by whose they are
-     * @param array<string, list<StateInterval<BannerState>>> $runs over the eclipse, by whose eyes
+     * @param array<string, list<StateInterval<BannerState>>> $intervals over the eclipse, by whose eyes
      */
     private function __construct(
         public Banner $banner,
         public array $eyesM,
-        public array $runs,
+        public array $intervals,
         private SunPosition $maximum,
     ) {}
 
@@ -33,19 +33,19 @@ final readonly class DoorwayOutlook
      */
     public static function of(Banner $banner, array $eyesM, SunTrack $eclipse, SunPosition $maximum): self
     {
-        return new self($banner, $eyesM, array_map(static fn(float $eyeM): array => $banner->runsFor($eyeM, $eclipse), $eyesM), $maximum);
+        return new self($banner, $eyesM, array_map(static fn(float $eyeM): array => $banner->intervalsFor($eyeM, $eclipse), $eyesM), $maximum);
     }
 
     /** @return list<StateInterval<BannerState>> when it works for anybody */
     public function works(): array
     {
-        return array_values(array_filter(array_merge([], ...array_values($this->runs)), static fn(StateInterval $run): bool => $run->state === BannerState::Works));
+        return array_values(array_filter(array_merge([], ...array_values($this->intervals)), static fn(StateInterval $interval): bool => $interval->state === BannerState::Works));
     }
 
     /** Whether the Sun is on its other side as long as it is up. */
     public function facesAway(): bool
     {
-        $states = array_map(static fn(StateInterval $run): BannerState => $run->state, array_merge([], ...array_values($this->runs)));
+        $states = array_map(static fn(StateInterval $interval): BannerState => $interval->state, array_merge([], ...array_values($this->intervals)));
 
         return in_array(BannerState::NotFacing, $states, true)
             && array_filter($states, static fn(BannerState $s): bool => $s !== BannerState::NotFacing && $s !== BannerState::SunDown) === [];

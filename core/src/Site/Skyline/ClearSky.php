@@ -13,43 +13,43 @@ final readonly class ClearSky
 {
     /** The disc needs two minutes to pass the thinnest pole. */
     private const STEP_SECONDS = 60.0;
-    /** Places in a stretch at which is asked what stands before the Sun. */
+    /** Places in an obstruction at which is asked what stands before the Sun. */
     private const ASKED = 12;
 
     /**
-     * @param list<Obstruction> $stretches in order of time
+     * @param list<Obstruction> $obstructions in order of time
      * @param list<array{float, float}> $hiddenUt when the whole disc is hidden, Julian dates in UT, in order
      */
     private function __construct(
-        public array $stretches,
+        public array $obstructions,
         public array $hiddenUt,
     ) {}
 
     public static function from(Skyline $skyline, SunTrack $track): self
     {
-        $stretches = $blocked = $hidden = [];
-        $runs = Timeline::runs($track, self::STEP_SECONDS, $skyline->visibilityOf(...));
-        foreach ($runs as $i => $run) {
-            if ($run->state !== DiscVisibility::Clear) {
-                $blocked[] = $run;
+        $obstructions = $blocked = $hidden = [];
+        $intervals = Timeline::intervals($track, self::STEP_SECONDS, $skyline->visibilityOf(...));
+        foreach ($intervals as $i => $interval) {
+            if ($interval->state !== DiscVisibility::Clear) {
+                $blocked[] = $interval;
             }
-            if ($run->state === DiscVisibility::Hidden) {
-                $hidden[] = [$run->from->julianDateUt, $run->to->julianDateUt];
+            if ($interval->state === DiscVisibility::Hidden) {
+                $hidden[] = [$interval->from->julianDateUt, $interval->to->julianDateUt];
             }
-            if ($blocked !== [] && ($run->state === DiscVisibility::Clear || !isset($runs[$i + 1]))) {
-                $stretches[] = self::stretch($blocked, $skyline, $track);
+            if ($blocked !== [] && ($interval->state === DiscVisibility::Clear || !isset($intervals[$i + 1]))) {
+                $obstructions[] = self::obstruction($blocked, $skyline, $track);
                 $blocked = [];
             }
         }
 
-        return new self($stretches, $hidden);
+        return new self($obstructions, $hidden);
     }
 
-    public function stretchAt(float $julianDateUt): ?Obstruction
+    public function obstructionAt(float $julianDateUt): ?Obstruction
     {
-        foreach ($this->stretches as $stretch) {
-            if ($stretch->covers($julianDateUt)) {
-                return $stretch;
+        foreach ($this->obstructions as $obstruction) {
+            if ($obstruction->covers($julianDateUt)) {
+                return $obstruction;
             }
         }
 
@@ -60,21 +60,21 @@ final readonly class ClearSky
     public function clearSeconds(float $fromUt, float $toUt): float
     {
         $blocked = 0.0;
-        foreach ($this->stretches as $stretch) {
-            $blocked += max(0.0, min($toUt, $stretch->to->julianDateUt) - max($fromUt, $stretch->from->julianDateUt));
+        foreach ($this->obstructions as $obstruction) {
+            $blocked += max(0.0, min($toUt, $obstruction->to->julianDateUt) - max($fromUt, $obstruction->from->julianDateUt));
         }
 
         return max(0.0, $toUt - $fromUt - $blocked) * 86400;
     }
 
-    /** @param non-empty-list<StateInterval<DiscVisibility>> $blocked runs without a gap, none of them clear */
-    private static function stretch(array $blocked, Skyline $skyline, SunTrack $track): Obstruction
+    /** @param non-empty-list<StateInterval<DiscVisibility>> $blocked intervals without a gap, none of them clear */
+    private static function obstruction(array $blocked, Skyline $skyline, SunTrack $track): Obstruction
     {
         $from = $blocked[0]->from;
         $to = $blocked[count($blocked) - 1]->to;
-        $hidden = array_values(array_filter($blocked, static fn(StateInterval $run): bool => $run->state === DiscVisibility::Hidden));
+        $hidden = array_values(array_filter($blocked, static fn(StateInterval $interval): bool => $interval->state === DiscVisibility::Hidden));
         $names = [];
-        // Inside the stretch: at its very ends nothing is before the Sun yet.
+        // Inside the obstruction: at its very ends nothing is before the Sun yet.
         for ($i = 0; $i < self::ASKED; ++$i) {
             $name = $skyline->boundBefore($track->at($from->julianDateUt + ($to->julianDateUt - $from->julianDateUt) * ($i + 0.5) / self::ASKED));
             if (!in_array($name, $names, true)) {

@@ -28,7 +28,7 @@ final readonly class ContactVisibility
     {
         $clearance = $skyline->clearance($sun);
         $visibility = $clearance->visibility($sun->semidiameterDeg);
-        $uncertainty = $worst->stretchAt($sun->julianDateUt);
+        $uncertainty = $worst->obstructionAt($sun->julianDateUt);
 
         return new self(
             $name,

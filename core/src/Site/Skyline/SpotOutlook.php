@@ -21,7 +21,7 @@ use KeenShadow\Core\Sky\SunTrack;
 final readonly class SpotOutlook
 {
     /**
-     * @param list<UncertainObstruction> $hidings in order of time
+     * @param list<UncertainObstruction> $obstructions in order of time
      * @param list<Obstruction> $nearMisses what hides the Sun only if the plan is off by what it may be
      * @param list<ContactVisibility> $contacts in order of time
      * @param string|null $cover what the spot lies under
@@ -32,7 +32,7 @@ final readonly class SpotOutlook
      */
     private function __construct(
         public PlanPoint $at,
-        public array $hidings,
+        public array $obstructions,
         public array $nearMisses,
         public array $contacts,
         public ?string $cover,
@@ -57,8 +57,8 @@ final readonly class SpotOutlook
 
         return new self(
             $at,
-            self::hidings($clear, $worst, $track),
-            array_values(array_filter($worst->stretches, static fn(Obstruction $w): bool => array_filter($clear->stretches, $w->overlaps(...)) === [])),
+            self::obstructions($clear, $worst, $track),
+            array_values(array_filter($worst->obstructions, static fn(Obstruction $w): bool => array_filter($clear->obstructions, $w->overlaps(...)) === [])),
             $contacts,
             $skyline->cover,
             $clear->clearSeconds($from, $to),
@@ -115,16 +115,16 @@ final readonly class SpotOutlook
     }
 
     /** @return list<UncertainObstruction> */
-    private static function hidings(ClearSky $clear, ClearSky $worst, SunTrack $track): array
+    private static function obstructions(ClearSky $clear, ClearSky $worst, SunTrack $track): array
     {
-        $hidings = [];
-        foreach ($clear->stretches as $i => $stretch) {
-            $before = $clear->stretches[$i - 1] ?? null;
-            $after = $clear->stretches[$i + 1] ?? null;
-            $hidings[] = UncertainObstruction::of($stretch, $worst, $before === null ? $track->beginUt : $before->to->julianDateUt, $after === null ? $track->endUt : $after->from->julianDateUt);
+        $uncertain = [];
+        foreach ($clear->obstructions as $i => $obstruction) {
+            $before = $clear->obstructions[$i - 1] ?? null;
+            $after = $clear->obstructions[$i + 1] ?? null;
+            $uncertain[] = UncertainObstruction::of($obstruction, $worst, $before === null ? $track->beginUt : $before->to->julianDateUt, $after === null ? $track->endUt : $after->from->julianDateUt);
         }
 
-        return $hidings;
+        return $uncertain;
     }
 
     /**

@@ -11,7 +11,7 @@ use KeenShadow\Core\Site\Skyline\UncertainObstruction;
 use KeenShadow\Core\Sky\SunPosition;
 
 /** When and behind what the Sun is hidden, in words. */
-final class HidingWords
+final class ObstructionWords
 {
     /** From this uncertainty on seconds say nothing. */
     private const MINUTES_ONLY_SECONDS = 30.0;
@@ -19,18 +19,18 @@ final class HidingWords
     private const MINUTES_ONLY_BELOW_DEG = 3.0;
 
     /** "11:20 (−2 min) to 12:05 (+3 min) behind gym, all of the disc from 11:23; up to 81 % covered then". */
-    public static function line(UncertainObstruction $hiding, EventSite $site): string
+    public static function line(UncertainObstruction $obstruction, EventSite $site): string
     {
-        $s = $hiding->stretch;
+        $s = $obstruction->obstruction;
         $names = [
-            'from' => self::goes($s->from, $hiding->earlierSeconds, $site) . self::uncertainty('−', $hiding->earlierSeconds),
-            'to' => self::comes($s->to, $hiding->laterSeconds, $site) . self::uncertainty('+', $hiding->laterSeconds),
+            'from' => self::goes($s->from, $obstruction->earlierSeconds, $site) . self::uncertainty('−', $obstruction->earlierSeconds),
+            'to' => self::comes($s->to, $obstruction->laterSeconds, $site) . self::uncertainty('+', $obstruction->laterSeconds),
             'what' => self::by($s),
         ];
         $all = match (true) {
             $s->hiddenFrom === null => __(', never all of the disc'),
             $s->isCutAtBegin => '',
-            default => __(', all of the disc from :time', ['time' => self::goes($s->hiddenFrom, $hiding->earlierSeconds, $site)]),
+            default => __(', all of the disc from :time', ['time' => self::goes($s->hiddenFrom, $obstruction->earlierSeconds, $site)]),
         };
         $covered = self::mostCovered($s, $site);
         $then = $covered > 0 ? __('up to :covered % covered then', ['covered' => Words::percent($covered)]) : __('outside the eclipse');
@@ -43,9 +43,9 @@ final class HidingWords
         };
     }
 
-    public static function by(Obstruction $stretch): string
+    public static function by(Obstruction $obstruction): string
     {
-        return Arr::join(array_map(static fn(?string $name): string => $name ?? __('the horizon'), $stretch->by), ', ', __(' and '));
+        return Arr::join(array_map(static fn(?string $name): string => $name ?? __('the horizon'), $obstruction->by), ', ', __(' and '));
     }
 
     /** When the Sun goes, no finer than that is known: to the minute it is in. */
@@ -73,10 +73,10 @@ final class HidingWords
         return $seconds < 1 ? '' : " ({$sign}" . Words::about($seconds < 90 ? $seconds : $seconds / 60) . ($seconds < 90 ? ' s)' : ' min)');
     }
 
-    private static function mostCovered(Obstruction $stretch, EventSite $site): float
+    private static function mostCovered(Obstruction $obstruction, EventSite $site): float
     {
         $maximum = SunPosition::of($site->here->circumstances->maximum);
 
-        return max($stretch->from->obscuration, $stretch->to->obscuration, $stretch->covers($maximum->julianDateUt) ? $maximum->obscuration : 0.0);
+        return max($obstruction->from->obscuration, $obstruction->to->obscuration, $obstruction->covers($maximum->julianDateUt) ? $maximum->obscuration : 0.0);
     }
 }
