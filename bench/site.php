@@ -48,7 +48,7 @@ function plan(): SitePlan
             : Thing::of(ThingKind::Building, "house {$i}", [new PlanPoint($x, $y), new PlanPoint($x + $width, $y + 1), new PlanPoint($x + $width, $y + $depth), new PlanPoint($x, $y + $depth)], mt_rand(3, 12));
     }
     for ($i = 0; $i < SPOTS; ++$i) {
-        $things[] = Thing::of(ThingKind::Viewers, "spot {$i}", [new PlanPoint(mt_rand(-90, 90), mt_rand(-90, 90))]);
+        $things[] = Thing::of(ThingKind::Audience, "spot {$i}", [new PlanPoint(mt_rand(-90, 90), mt_rand(-90, 90))]);
     }
 
     return SitePlan::of($things, HorizonProfile::of(array_map(static fn(int $i): array => [$i * 0.072, 2 + sin($i / 40)], range(0, HorizonProfile::MOST_POINTS - 1))), 0.5);

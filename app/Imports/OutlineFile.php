@@ -77,7 +77,7 @@ final class OutlineFile
             Shape::Area => $areas,
             Shape::Line => ThingKind::Wall,
             Shape::Round => ThingKind::Tree,
-            Shape::Point => ThingKind::Viewers,
+            Shape::Point => ThingKind::Audience,
         };
         $names = array_map(static fn(Thing $t): string => $t->name, $others);
         $written = trim((string) preg_replace('/[[:cntrl:]]+/u', ' ', $found->name));

@@ -13,7 +13,7 @@ use App\Models\User;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Str;
 use KeenShadow\Core\Eyewear\Origin;
-use KeenShadow\Core\Eyewear\PairCheck as PairRules;
+use KeenShadow\Core\Eyewear\PairCondition;
 use KeenShadow\Core\Eyewear\PairFault;
 use KeenShadow\Core\Eyewear\PrintedStandard;
 use KeenShadow\Core\Eyewear\Stated;
@@ -87,7 +87,7 @@ final class DatabaseSeeder extends Seeder
                 'lot_id' => $lot->id,
                 'tag' => $tag,
                 'faults' => $faults,
-                'level' => PairRules::verdict($faults, $lot->paperwork()->verdict($event->eclipse_date)->level)->level->value,
+                'level' => PairCondition::verdict($faults, $lot->paperwork()->verdict($event->eclipse_date)->level)->level->value,
                 'checked_by' => $checker->id,
                 'checked_at' => now()->subDays(3)->addSeconds(12 * $tag),
                 'corrects_id' => null,

@@ -26,9 +26,9 @@ final class DemoPlans
             self::thing(ThingKind::Tree, 'Palm 1', [[-28, 9]], 9, 2.5),
             self::thing(ThingKind::Tree, 'Palm 2', [[-18, 9]], 9, 2.5),
             self::thing(ThingKind::Tree, 'Palm 3', [[2, 9]], 8, 2.5),
-            self::thing(ThingKind::Viewers, 'Main crowd', [[-36, -2]], 1.4),
+            self::thing(ThingKind::Audience, 'Main crowd', [[-36, -2]], 1.4),
             self::thing(ThingKind::Telescope, 'Refractor', [[-24, -6]], 1.3),
-            self::thing(ThingKind::Viewers, 'Theatre steps', [[12, 3]], 1.4),
+            self::thing(ThingKind::Audience, 'Theatre steps', [[12, 3]], 1.4),
             self::thing(ThingKind::Queue, 'Glasses table', [[-12, 4]], 1.5),
         ], HorizonProfile::of([[60, 1.2], [75, 1.6], [90, 0.8], [105, 0.4], [120, 0.2]]), 0.5), null, $by);
     }
@@ -44,8 +44,8 @@ final class DemoPlans
             self::thing(ThingKind::Building, 'Gym', [[-56, -38], [-38, -38], [-38, -18], [-56, -18]], 9),
             self::thing(ThingKind::Wall, 'Street wall', [[-38, -38], [6, -38], [14, -14]], 2.2),
             self::thing(ThingKind::Tree, 'Mulberry', [[-30, 10]], 6, 3),
-            self::thing(ThingKind::Viewers, 'East end', [[-4, -12]], 1.25),
-            self::thing(ThingKind::Viewers, 'By the garden', [[-21, 27]], 1.25),
+            self::thing(ThingKind::Audience, 'East end', [[-4, -12]], 1.25),
+            self::thing(ThingKind::Audience, 'By the garden', [[-21, 27]], 1.25),
             self::thing(ThingKind::Mirror, 'Mirror', [[0, -22]], 0.4),
             self::thing(ThingKind::Screen, 'Sheet on the gym', [[-38, -28]], 3.5),
             self::thing(ThingKind::Shade, 'Teachers\' bench', [[-33, -26]], 1.2),

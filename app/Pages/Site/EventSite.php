@@ -52,7 +52,7 @@ final class EventSite
     /** Where the people who watch stand; the first of several. Without one, the event's own place. */
     public function mainPlace(): Thing
     {
-        foreach ([ThingKind::Viewers, ThingKind::Telescope] as $kind) {
+        foreach ([ThingKind::Audience, ThingKind::Telescope] as $kind) {
             foreach ($this->plan->places() as $place) {
                 if ($place->kind === $kind) {
                     return $place;
@@ -60,7 +60,7 @@ final class EventSite
             }
         }
 
-        return $this->plan->places()[0] ?? Thing::of(ThingKind::Viewers, __('the event\'s place'), [new PlanPoint(0, 0)]);
+        return $this->plan->places()[0] ?? Thing::of(ThingKind::Audience, __('the event\'s place'), [new PlanPoint(0, 0)]);
     }
 
     /** The place of a name, or the main one. */

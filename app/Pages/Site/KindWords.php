@@ -21,7 +21,7 @@ final class KindWords
             ThingKind::Asphalt => __('Asphalt'),
             ThingKind::Grass => __('Grass'),
             ThingKind::Sand => __('Sand'),
-            ThingKind::Viewers => __('Viewers'),
+            ThingKind::Audience => __('Viewers'),
             ThingKind::Telescope => __('Telescope'),
             ThingKind::Queue => __('Queue'),
             ThingKind::Shade => __('Shaded post'),

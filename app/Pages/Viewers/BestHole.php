@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Pages\Viewers;
 
-use KeenShadow\Core\Viewers\HoleSchool;
 use KeenShadow\Core\Viewers\Pinhole;
+use KeenShadow\Core\Viewers\PinholeCriterion;
 
 /** The hole one school calls best for a distance, and what it gives. */
 final readonly class BestHole
@@ -17,17 +17,17 @@ final readonly class BestHole
         public Pinhole $pinhole,
     ) {}
 
-    public static function of(HoleSchool $school, Pinhole $design, float $sunDiameterDeg): self
+    public static function of(PinholeCriterion $criterion, Pinhole $design, float $sunDiameterDeg): self
     {
-        $best = max(Pinhole::LEAST_HOLE_MM, min(Pinhole::MOST_HOLE_MM, $school->bestHoleMm($design->distanceMm)));
+        $best = max(Pinhole::LEAST_HOLE_MM, min(Pinhole::MOST_HOLE_MM, $criterion->bestHoleMm($design->distanceMm)));
 
         return new self(
-            match ($school) {
-                HoleSchool::Petzval => __('sharpest edge (Petzval)'),
-                HoleSchool::EqualBlur => __('hole as wide as its own diffraction'),
-                HoleSchool::Rayleigh => __('brighter, a little softer (Rayleigh)'),
+            match ($criterion) {
+                PinholeCriterion::Petzval => __('sharpest edge (Petzval)'),
+                PinholeCriterion::EqualBlur => __('hole as wide as its own diffraction'),
+                PinholeCriterion::Rayleigh => __('brighter, a little softer (Rayleigh)'),
             },
-            $school->constant() . '·√(λL)',
+            $criterion->constant() . '·√(λL)',
             round($best, 2),
             Pinhole::of($design->distanceMm, $best, $sunDiameterDeg),
         );

@@ -8,8 +8,8 @@ use App\Pages\Sky\LocalEclipse;
 use KeenShadow\Core\Rules\Verdict;
 use KeenShadow\Core\Sky\Horizon;
 use KeenShadow\Core\Sky\Sunlight;
-use KeenShadow\Core\Viewers\HoleSchool;
 use KeenShadow\Core\Viewers\Pinhole;
+use KeenShadow\Core\Viewers\PinholeCriterion;
 use KeenShadow\Core\Viewers\ScreenSide;
 use KeenShadow\Core\Viewers\ViewerException;
 
@@ -42,7 +42,7 @@ final readonly class BoxPage
             $pinhole,
             $pinhole->verdict(),
             BoxMoment::allOf($pinhole, $side, $here),
-            array_map(static fn(HoleSchool $school): BestHole => BestHole::of($school, $pinhole, $sunDiameterDeg), HoleSchool::cases()),
+            array_map(static fn(PinholeCriterion $criterion): BestHole => BestHole::of($criterion, $pinhole, $sunDiameterDeg), PinholeCriterion::cases()),
             number_format($sunDiameterDeg * 60, 2) . '′',
             $pinhole->imageLux(Sunlight::directLux(Horizon::apparentAltitudeDeg($view->altitudeDeg()))),
         );

@@ -6,7 +6,7 @@ namespace KeenShadow\Core\Tests\Eyewear;
 
 use DateTimeImmutable;
 use KeenShadow\Core\Eyewear\Origin;
-use KeenShadow\Core\Eyewear\PairCheck;
+use KeenShadow\Core\Eyewear\PairCondition;
 use KeenShadow\Core\Eyewear\PairFault;
 use KeenShadow\Core\Eyewear\Paperwork;
 use KeenShadow\Core\Eyewear\PrintedStandard;
@@ -71,18 +71,18 @@ final class EyewearTest extends TestCase
     {
         $held = [PairFault::Dirt, PairFault::DoesNotStayOn];
         foreach (PairFault::cases() as $fault) {
-            $verdict = PairCheck::verdict([$fault], Level::Yes);
+            $verdict = PairCondition::verdict([$fault], Level::Yes);
             self::assertSame(in_array($fault, $held, true) ? Level::Hold : Level::No, $verdict->level, $fault->value);
         }
-        self::assertSame('Fit to use', PairCheck::verdict([], Level::Yes)->word());
-        self::assertSame('Withdraw and destroy', PairCheck::verdict([PairFault::Dirt, PairFault::Hole], Level::Yes)->word());
+        self::assertSame('Fit to use', PairCondition::verdict([], Level::Yes)->word());
+        self::assertSame('Withdraw and destroy', PairCondition::verdict([PairFault::Dirt, PairFault::Hole], Level::Yes)->word());
     }
 
     public function testAPairIsNeverBetterThanItsLot(): void
     {
-        self::assertSame(Level::Hold, PairCheck::verdict([], Level::Hold)->level);
-        self::assertSame(Level::No, PairCheck::verdict([], Level::No)->level);
-        self::assertSame(Level::No, PairCheck::verdict([PairFault::Scratch], Level::Hold)->level);
+        self::assertSame(Level::Hold, PairCondition::verdict([], Level::Hold)->level);
+        self::assertSame(Level::No, PairCondition::verdict([], Level::No)->level);
+        self::assertSame(Level::No, PairCondition::verdict([PairFault::Scratch], Level::Hold)->level);
     }
 
     private static function papers(

@@ -45,7 +45,7 @@ final class PlanTest extends SiteTestCase
             'a bow tie' => [ThingKind::Building, [[0, 0], [4, 4], [4, 0], [0, 4]], 3, 0, 'points'],
             'all corners in one place' => [ThingKind::Grass, [[1, 1], [1, 1], [1, 1]], 0, 0, 'points'],
             'a doorway with a bend' => [ThingKind::Doorway, [[0, 0], [1, 0], [1, 1]], 2, 0, 'points'],
-            'two kilometres off' => [ThingKind::Viewers, [[0, 2000.5]], 1.5, 0, 'points'],
+            'two kilometres off' => [ThingKind::Audience, [[0, 2000.5]], 1.5, 0, 'points'],
             'a negative height' => [ThingKind::Wall, [[0, 0], [1, 0]], -1, 0, 'height_m'],
             'no number' => [ThingKind::Wall, [[0, 0], [1, 0]], NAN, 0, 'height_m'],
             'a tree without a crown' => [ThingKind::Tree, [[0, 0]], 5, 0, 'radius_m'],
@@ -68,7 +68,7 @@ final class PlanTest extends SiteTestCase
     /** Measured from a spot: 20 m to the south-west, 10 m wide, its top 30° above eyes that are 1.5 m up. */
     public function testWhatIsMeasuredFromASpot(): void
     {
-        $spot = self::thing(ThingKind::Viewers, [[3, 4]], 1.5);
+        $spot = self::thing(ThingKind::Audience, [[3, 4]], 1.5);
         $wall = Thing::sighted(ThingKind::Wall, 'wall', $spot, 225, 20, 10, null, 30);
         self::assertEqualsWithDelta(1.5 + 20 * tan(deg2rad(30)), $wall->heightM, 1e-9);
         self::assertEqualsWithDelta(20.0, $spot->at()->distanceM($wall->middle), 1e-9);
@@ -95,7 +95,7 @@ final class PlanTest extends SiteTestCase
     public function testNamesAreUnique(): void
     {
         $this->expectExceptionMessage('"it"');
-        self::plan(self::thing(ThingKind::Viewers, [[0, 0]]), self::thing(ThingKind::Queue, [[1, 0]]));
+        self::plan(self::thing(ThingKind::Audience, [[0, 0]]), self::thing(ThingKind::Queue, [[1, 0]]));
     }
 
     public function testAPlanHasAnEnd(): void

@@ -6,8 +6,8 @@ namespace KeenShadow\Core\Tests\Viewers;
 
 use KeenShadow\Core\Rules\Level;
 use KeenShadow\Core\Sky\Sunlight;
-use KeenShadow\Core\Viewers\HoleSchool;
 use KeenShadow\Core\Viewers\Pinhole;
+use KeenShadow\Core\Viewers\PinholeCriterion;
 use KeenShadow\Core\Viewers\ViewerException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -26,12 +26,12 @@ final class PinholeTest extends TestCase
     public function testBestHoles(): void
     {
         // Common practice, no source: 1.2 mm at 900 mm from a table, about 1 mm at 36 inches: the schools lie on both sides.
-        $at900 = array_map(static fn(HoleSchool $s): float => $s->bestHoleMm(900), HoleSchool::cases());
+        $at900 = array_map(static fn(PinholeCriterion $s): float => $s->bestHoleMm(900), PinholeCriterion::cases());
         self::assertLessThan(1.0, min($at900));
         self::assertGreaterThan(1.2, max($at900));
 
         // Where the hole equals its Airy disc (2.44·λ·L/d), the second school has its best hole.
-        $best = HoleSchool::EqualBlur->bestHoleMm(900);
+        $best = PinholeCriterion::EqualBlur->bestHoleMm(900);
         self::assertEqualsWithDelta($best, Pinhole::of(900, $best, self::SUN_DEG)->diffractionMm(), 0.01);
         foreach ([0.6, 0.9, 1.2, 1.8] as $factor) {
             self::assertGreaterThanOrEqual(

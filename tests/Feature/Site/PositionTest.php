@@ -125,7 +125,7 @@ final class PositionTest extends SiteTestCase
         $this->post(route('site.position.use', $this->event), ['position' => '36.517300 -6.278100', 'spot_name' => 'East end', 'as' => 'spot'])->assertRedirect(route('site.show', [$this->event, 'spot' => 'East end']));
         $spot = $this->event->refresh()->planRevision?->plan->named('East end');
         self::assertEqualsWithDelta(11.1, $spot?->at()->northM, 0.1);
-        self::assertSame(ThingKind::Viewers, $spot?->kind);
+        self::assertSame(ThingKind::Audience, $spot?->kind);
         $this->post(route('site.position.use', $this->event), ['position' => 'geo:36.5175,-6.2781', 'spot_name' => 'New one', 'as' => 'spot'])->assertSessionHasNoErrors();
         self::assertNotNull($this->event->refresh()->planRevision?->plan->named('New one'));
         $this->post(route('site.position.use', $this->event), ['position' => '36.5 -6.2 ', 'spot_name' => 'Far', 'as' => 'spot'])->assertSessionHasErrors('position');

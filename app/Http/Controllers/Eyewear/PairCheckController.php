@@ -13,14 +13,14 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Str;
-use KeenShadow\Core\Eyewear\PairCheck as PairRules;
+use KeenShadow\Core\Eyewear\PairCondition;
 
 /** Writes what a checker found. Rows are only ever added. */
 final class PairCheckController
 {
     public function store(PairCheckRequest $request, Event $event, Lot $lot): RedirectResponse
     {
-        $verdict = PairRules::verdict($request->faults(), $lot->paperwork()->verdict($event->eclipse_date)->level);
+        $verdict = PairCondition::verdict($request->faults(), $lot->paperwork()->verdict($event->eclipse_date)->level);
         $this->write($request, [
             'uuid' => $request->string('uuid')->toString(),
             'lot_id' => $lot->id,

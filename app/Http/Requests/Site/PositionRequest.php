@@ -123,7 +123,7 @@ final class PositionRequest extends FormRequest
         $there = $plan->named($name);
         $things = $there !== null && $there->kind->isPlace()
             ? array_map(static fn(Thing $t): Thing => $t === $there ? $t->withPoints([$at]) : $t, $plan->things)
-            : [...$plan->things, Thing::of(ThingKind::Viewers, $name, [$at])];
+            : [...$plan->things, Thing::of(ThingKind::Audience, $name, [$at])];
 
         return SitePlan::of($things, $plan->horizon, $plan->accuracyM);
     }

@@ -16,7 +16,8 @@ enum ThingKind: string
     case Asphalt = 'asphalt';
     case Grass = 'grass';
     case Sand = 'sand';
-    case Viewers = 'viewers';
+    /** People who watch; "viewers" is how stored plans and files have it. */
+    case Audience = 'viewers';
     case Telescope = 'telescope';
     case Queue = 'queue';
     case Shade = 'shade';
@@ -29,7 +30,7 @@ enum ThingKind: string
             self::Building, self::PaleConcrete, self::Asphalt, self::Grass, self::Sand => Shape::Area,
             self::Wall, self::Doorway, self::Window => Shape::Line,
             self::Tree => Shape::Round,
-            self::Viewers, self::Telescope, self::Queue, self::Shade, self::Mirror, self::Screen => Shape::Point,
+            self::Audience, self::Telescope, self::Queue, self::Shade, self::Mirror, self::Screen => Shape::Point,
         };
     }
 
@@ -74,7 +75,7 @@ enum ThingKind: string
             self::Wall, self::Doorway => 2.1,
             self::Window => 2.0,
             self::PaleConcrete, self::Asphalt, self::Grass, self::Sand => 0.0,
-            self::Viewers, self::Queue, self::Shade => 1.5,
+            self::Audience, self::Queue, self::Shade => 1.5,
             self::Telescope, self::Screen => 1.2,
             self::Mirror => 0.8,
         };

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace KeenShadow\Core\Viewers;
 
 /** Three schools of the best hole, d = c·√(λL): where its own shadow and the bending of light balance. */
-enum HoleSchool: string
+enum PinholeCriterion: string
 {
     case Petzval = 'petzval';
     case EqualBlur = 'equal_blur';

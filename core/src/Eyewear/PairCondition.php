@@ -11,7 +11,7 @@ use KeenShadow\Core\Rules\Subject;
 use KeenShadow\Core\Rules\Verdict;
 
 /** One pair, looked over once. */
-final class PairCheck
+final class PairCondition
 {
     /**
      * @param list<PairFault> $faults what the checker found
