@@ -28,15 +28,15 @@ final class SkyCircumstances extends TableCommand
 
     private EclipseSearch $search;
 
+    private Radii $radii;
+
     private bool $isCsv = false;
 
-    /** @var array<string, SolarEclipse> by date, since a table mostly asks for one eclipse */
+    /** @var array<string, SolarEclipse> by date, with the cautious radii, since a table mostly asks for one eclipse */
     private array $eclipses = [];
 
-    private bool $isCautious = true;
-
-    /** @var array<string, SolarEclipse> by date, with the cautious radii where others were asked for */
-    private array $cautious = [];
+    /** @var array<string, SolarEclipse> by date, with the radii that are asked for */
+    private array $withRadii = [];
 
     protected function optionalColumns(): array
     {
@@ -45,9 +45,8 @@ final class SkyCircumstances extends TableCommand
 
     protected function prepare(): void
     {
-        $radii = Radii::of($this->size('k1'), $this->size('k2'), $this->size('solar-radius-km'));
-        $this->search = new EclipseSearch(radii: $radii);
-        $this->isCautious = [$radii->umbralK, $radii->sunKm] === [Radii::UMBRAL_K, Radii::SUN_KM];
+        $this->search = new EclipseSearch();
+        $this->radii = Radii::of($this->size('k1'), $this->size('k2'), $this->size('solar-radius-km'));
         $format = $this->option('format');
         if ($format !== 'jsonl' && $format !== 'csv') {
             throw SkyException::notOneOf('format', is_string($format) ? $format : '', ['jsonl', 'csv']);
@@ -63,20 +62,25 @@ final class SkyCircumstances extends TableCommand
         $date = $row->text('date');
         $observer = Observer::at($row->number('lat'), $row->number('lon'), $row->number('height_m'));
         $given = $row->numberOrNull('delta_t_s');
-        $eclipse = $this->eclipses[$date] ??= $this->search->onDate($date);
+        $cautious = $this->eclipses[$date] ??= $this->search->onDate($date);
+        $eclipse = $this->withRadii[$date] ??= $this->isCautious() ? $cautious : $cautious->withRadii($this->radii);
         $name = $row->text('name');
         $deltaT = $given === null ? null : DeltaT::given($given);
         $c = $eclipse->circumstances($observer, $deltaT);
-        // Filters go by the cautious Moon, whatever the radii that the times are wanted for.
-        $cautious = $this->isCautious ? $eclipse : $this->cautious[$date] ??= (new EclipseSearch())->onDate($date);
 
         return CircumstancesRecord::of(
             $name === '' ? null : $name,
             $date,
             $observer,
             $c,
-            Filters::of($cautious, $observer, $this->isCautious ? $c : $cautious->circumstances($observer, $deltaT)),
+            // Filters go by the cautious Moon, whatever the radii that the times are wanted for.
+            Filters::of($cautious, $observer, $eclipse === $cautious ? $c : $cautious->circumstances($observer, $deltaT)),
         );
+    }
+
+    private function isCautious(): bool
+    {
+        return [$this->radii->penumbralK, $this->radii->umbralK, $this->radii->sunKm] === [Radii::PENUMBRAL_K, Radii::UMBRAL_K, Radii::SUN_KM];
     }
 
     protected function write(array $record): void

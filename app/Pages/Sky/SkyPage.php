@@ -13,7 +13,6 @@ use KeenShadow\Core\Rules\Filters;
 use KeenShadow\Core\Sky\Compass;
 use KeenShadow\Core\Sky\Contact;
 use KeenShadow\Core\Sky\ContactName;
-use KeenShadow\Core\Sky\EclipseSearch;
 use KeenShadow\Core\Sky\LocalView;
 use KeenShadow\Core\Sky\LunarEclipse;
 use KeenShadow\Core\Sky\Radii;
@@ -71,7 +70,7 @@ final readonly class SkyPage
             SkyCurves::of($here, $ribbon),
             WhyHere::sentences($here),
             array_map(static fn(LunarEclipse $lunar): array => PairedMoon::words($lunar, $here), $eclipses->pairedWith($here->eclipse)),
-            (new EclipseSearch(radii: Radii::oneK()))->onDate($here->eclipse->date())->circumstances($here->observer)->durationSeconds(),
+            $here->eclipse->withRadii(Radii::oneK())->circumstances($here->observer)->durationSeconds(),
         );
     }
 

@@ -33,13 +33,15 @@ final class PlanLines
     /** Distance of a point from the segment from a to b. */
     public static function distanceM(PlanPoint $point, PlanPoint $a, PlanPoint $b): float
     {
-        $length = $a->distanceM($b);
-        if ($length === 0.0) {
-            return $point->distanceM($a);
-        }
-        $along = (($point->eastM - $a->eastM) * ($b->eastM - $a->eastM) + ($point->northM - $a->northM) * ($b->northM - $a->northM)) / $length ** 2;
+        return $point->distanceM(self::between($a, $b, self::along($point, $a, $b)));
+    }
 
-        return $point->distanceM(self::between($a, $b, max(0.0, min(1.0, $along))));
+    /** Where along the way from a to b (0 … 1) it is nearest to a point. */
+    public static function along(PlanPoint $point, PlanPoint $a, PlanPoint $b): float
+    {
+        $way = new Vector3($b->eastM - $a->eastM, $b->northM - $a->northM, 0.0);
+
+        return (new Vector3($point->eastM - $a->eastM, $point->northM - $a->northM, 0.0))->shareAlong($way);
     }
 
     /** The point a fraction of the way from a to b. */

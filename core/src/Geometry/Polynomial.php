@@ -26,6 +26,17 @@ final readonly class Polynomial
         return $this->coefficients[$power] ?? 0.0;
     }
 
+    /** The same moved up by a constant. */
+    public function plus(float $constant): self
+    {
+        return new self([$this->coefficient(0) + $constant, ...array_slice($this->coefficients, 1)]);
+    }
+
+    public function times(float $factor): self
+    {
+        return new self(array_map(static fn(float $c): float => $c * $factor, $this->coefficients));
+    }
+
     public function derivative(): self
     {
         $d = [];

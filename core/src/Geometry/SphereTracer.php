@@ -13,6 +13,8 @@ use Closure;
  */
 final readonly class SphereTracer
 {
+    /** Of a step, where the line leaves: some metres. */
+    private const MEETING = 1 / 16384;
     private const DIFFERENCE_RAD = 1e-4;
     private const CORRECTIONS = 6;
     private const SETTLED_RAD = 2e-6;
@@ -88,16 +90,9 @@ final readonly class SphereTracer
      */
     private function meeting(Closure $value, Closure $while, Vector3 $within, Vector3 $beyond): Vector3
     {
-        for ($i = 0; $i < 14; ++$i) {
-            $middle = $this->onto($value, $within->plus($beyond)->unit());
-            if ($while($middle) < 0) {
-                $beyond = $middle;
-            } else {
-                $within = $middle;
-            }
-        }
+        $at = fn(float $share): Vector3 => $this->onto($value, $within->plus($beyond->minus($within)->times($share))->unit());
 
-        return $within;
+        return $at(Bisection::edge(static fn(float $share): bool => $while($at($share)) >= 0, 0.0, 1.0, self::MEETING));
     }
 
     /**

@@ -56,6 +56,14 @@ final readonly class Vector3
         return $this->x * $other->x + $this->y * $other->y + $this->z * $other->z;
     }
 
+    /** How much of a way (0 … 1) leads to its point nearest to this one; both begin at the same place. */
+    public function shareAlong(self $way): float
+    {
+        $square = $way->dot($way);
+
+        return $square > 0 ? max(0.0, min(1.0, $this->dot($way) / $square)) : 0.0;
+    }
+
     public function length(): float
     {
         return sqrt($this->dot($this));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Position;
 
+use KeenShadow\Core\Geometry\Ellipsoid;
 use KeenShadow\Core\Geometry\PlanPoint;
 
 /**
@@ -13,9 +14,7 @@ use KeenShadow\Core\Geometry\PlanPoint;
  */
 final readonly class LocalTangentPlane
 {
-    private const EQUATOR_M = 6378137.0;
-    private const FLATTENING = 1 / 298.257223563;
-    private const ECCENTRICITY_SQUARED = self::FLATTENING * (2 - self::FLATTENING);
+    private const EQUATOR_M = Ellipsoid::EQUATOR_KM * 1000;
     /** Each step back leaves less than a hundredth of the error of the one before. */
     private const STEPS_BACK = 4;
 
@@ -58,12 +57,12 @@ final readonly class LocalTangentPlane
     private static function geocentric(float $latDeg, float $lonDeg): array
     {
         $lat = deg2rad($latDeg);
-        $crossRadius = self::EQUATOR_M / sqrt(1 - self::ECCENTRICITY_SQUARED * sin($lat) ** 2);
+        $fromAxisM = self::EQUATOR_M * Ellipsoid::fromAxis($lat);
 
         return [
-            $crossRadius * cos($lat) * cos(deg2rad($lonDeg)),
-            $crossRadius * cos($lat) * sin(deg2rad($lonDeg)),
-            $crossRadius * (1 - self::ECCENTRICITY_SQUARED) * sin($lat),
+            $fromAxisM * cos(deg2rad($lonDeg)),
+            $fromAxisM * sin(deg2rad($lonDeg)),
+            self::EQUATOR_M * Ellipsoid::fromEquatorPlane($lat),
         ];
     }
 }

@@ -17,8 +17,6 @@ final class Catalogue
     /** Significant digits of a float, so that a row gives back what it was made of. */
     private const DIGITS = 16;
 
-    /** Polynomials of a solar eclipse and their degrees. */
-    private const SOLAR = ['x' => 4, 'y' => 4, 'd' => 3, 'mu' => 2, 'l1' => 2, 'l2' => 2];
 
     /** @return array<string, string> */
     public static function solarRow(SolarEclipse $eclipse): array
@@ -35,7 +33,7 @@ final class Catalogue
             'lon' => $eclipse->lonDeg,
         ];
         $polynomials = ['x' => $e->x, 'y' => $e->y, 'd' => $e->dRad, 'mu' => $e->muRad, 'l1' => $e->l1, 'l2' => $e->l2];
-        foreach (self::SOLAR as $name => $degree) {
+        foreach (BesselianElements::DEGREES as $name => $degree) {
             $row += self::coefficients($name, $degree, $polynomials[$name]);
         }
 
@@ -46,30 +44,30 @@ final class Catalogue
     public static function solarEclipse(array $row): SolarEclipse
     {
         $number = static fn(string $key): float => (float) $row[$key];
-        $polynomial = static fn(string $name): Polynomial => self::polynomial($row, $name, self::SOLAR[$name]);
+        $polynomial = static fn(string $name): Polynomial => self::polynomial($row, $name, BesselianElements::DEGREES[$name]);
         $elements = new BesselianElements(
-            $number('t0_jd_tt'),
-            $polynomial('x'),
-            $polynomial('y'),
-            $polynomial('d'),
-            $polynomial('mu'),
-            $polynomial('l1'),
-            $polynomial('l2'),
-            $number('tan_f1'),
-            $number('tan_f2'),
-            $number('sun_distance'),
-            Radii::cautious(),
+            t0JulianDateTt: $number('t0_jd_tt'),
+            x: $polynomial('x'),
+            y: $polynomial('y'),
+            dRad: $polynomial('d'),
+            muRad: $polynomial('mu'),
+            l1: $polynomial('l1'),
+            l2: $polynomial('l2'),
+            tanF1: $number('tan_f1'),
+            tanF2: $number('tan_f2'),
+            sunDistance: $number('sun_distance'),
+            radii: Radii::cautious(),
         );
 
         return new SolarEclipse(
-            $elements,
-            EclipseKind::from($row['kind']),
-            $number('greatest_h'),
-            $number('gamma'),
-            $number('magnitude'),
-            $number('lat'),
-            $number('lon'),
-            DeltaT::atJulianDate($elements->julianDateTt($number('greatest_h'))),
+            elements: $elements,
+            kind: EclipseKind::from($row['kind']),
+            greatestHours: $number('greatest_h'),
+            gamma: $number('gamma'),
+            magnitude: $number('magnitude'),
+            latDeg: $number('lat'),
+            lonDeg: $number('lon'),
+            deltaT: DeltaT::atJulianDate($elements->julianDateTt($number('greatest_h'))),
         );
     }
 
@@ -103,14 +101,14 @@ final class Catalogue
         $t0 = (float) $row['t0_jd_tt'];
 
         return new LunarEclipse(
-            $t0,
-            self::polynomial($row, 'mu', 3),
-            self::polynomial($row, 'd', 3),
-            LunarKind::from($row['kind']),
-            (float) $row['gamma'],
-            (float) $row['magnitude'],
-            DeltaT::atJulianDate($t0),
-            $hours,
+            t0JulianDateTt: $t0,
+            muRad: self::polynomial($row, 'mu', 3),
+            dRad: self::polynomial($row, 'd', 3),
+            kind: LunarKind::from($row['kind']),
+            gamma: (float) $row['gamma'],
+            magnitude: (float) $row['magnitude'],
+            deltaT: DeltaT::atJulianDate($t0),
+            hours: $hours,
         );
     }
 

@@ -91,8 +91,7 @@ final readonly class CentralArea
             foreach ($points as $i => $a) {
                 // Along the chord to the next point, which leaves the great circle by less than 200 m.
                 $way = $points[($i + 1) % count($points)]->minus($a);
-                $part = $way->length() > 0 ? max(0.0, min(1.0, $from->minus($a)->dot($way) / $way->dot($way))) : 0.0;
-                $at = $a->plus($way->times($part));
+                $at = $a->plus($way->times($from->minus($a)->shareAlong($way)));
                 if ($from->minus($at)->length() < $least) {
                     $least = $from->minus($at)->length();
                     $nearest = [rad2deg($at->latitudeRad()), rad2deg($at->longitudeRad())];

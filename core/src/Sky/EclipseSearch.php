@@ -6,8 +6,6 @@ namespace KeenShadow\Core\Sky;
 
 use DateTimeImmutable;
 use DateTimeZone;
-use KeenShadow\Core\Geometry\PlanePath;
-use KeenShadow\Core\Time\DeltaT;
 use KeenShadow\Core\Time\JulianDate;
 
 /** Finds the solar eclipses of a time span, or the one of a date, and tells their kind. */
@@ -19,14 +17,7 @@ final readonly class EclipseSearch
     /** An eclipse whose greatest moment is this far from a date's noon still touches that date: half a day, and 3.3 h of shadow. */
     public const REACH_SECONDS = 43200 + 11880;
 
-    private ElementsBuilder $builder;
-    private Radii $radii;
-
-    public function __construct(?ElementsBuilder $builder = null, ?Radii $radii = null)
-    {
-        $this->builder = $builder ?? new ElementsBuilder();
-        $this->radii = $radii ?? Radii::cautious();
-    }
+    public function __construct(private ElementsBuilder $builder = new ElementsBuilder()) {}
 
     /**
      * All eclipses of whole years, in order.
@@ -117,56 +108,6 @@ final readonly class EclipseSearch
         if (!$newMoon->mayEclipse()) {
             return null;
         }
-        $elements = $this->builder->build($newMoon->julianDateTt, $this->radii);
-        $hours = (new PlanePath($elements->x, $elements->y))->nearestToOrigin();
-        $axis = ShadowAxis::at($elements, $hours);
-        $outside = $axis->distanceOutside();
-        if ($outside >= $elements->l1->at($hours)) {
-            return null;
-        }
-        $deltaT = DeltaT::atJulianDate($elements->julianDateTt($hours));
-        $place = $axis->surfacePoint($deltaT);
-        $penumbra = $elements->l1->at($hours) - $place['zeta'] * $elements->tanF1;
-        $umbra = $elements->l2->at($hours) - $place['zeta'] * $elements->tanF2;
-        $y = $elements->y->at($hours);
-
-        return new SolarEclipse(
-            $elements,
-            self::kind($elements, $hours, $outside, $umbra),
-            $hours,
-            ($y < 0 ? -1 : 1) * hypot($elements->x->at($hours), $y),
-            $outside > 0 ? ($penumbra - $outside) / ($penumbra + $umbra) : ($penumbra - $umbra) / ($penumbra + $umbra),
-            $place['latDeg'],
-            $place['lonDeg'],
-            $deltaT,
-        );
-    }
-
-    private static function kind(BesselianElements $elements, float $hours, float $outside, float $umbra): EclipseKind
-    {
-        if ($outside > abs($umbra)) {
-            return EclipseKind::Partial;
-        }
-        if ($outside > 0) {
-            return $umbra < 0 ? EclipseKind::Total : EclipseKind::Annular;
-        }
-        // The cone is longest felt where the Earth bulges towards the Moon: a hybrid is annular at an end of its path.
-        [$first, $last] = ShadowAxis::spanOnEarth($elements, $hours);
-        $begin = self::umbraAt($elements, $first);
-        $end = self::umbraAt($elements, $last);
-
-        return match (true) {
-            max($begin, $umbra, $end) < 0 => EclipseKind::Total,
-            min($begin, $umbra, $end) >= 0 => EclipseKind::Annular,
-            default => EclipseKind::Hybrid,
-        };
-    }
-
-    /** L2 where the axis meets the Earth. */
-    private static function umbraAt(BesselianElements $elements, float $hours): float
-    {
-        $point = ShadowAxis::at($elements, $hours)->surfacePoint(DeltaT::given(0.0));
-
-        return $elements->l2->at($hours) - $point['zeta'] * $elements->tanF2;
+        return SolarEclipse::ofElements($this->builder->build($newMoon->julianDateTt, Radii::cautious()));
     }
 }

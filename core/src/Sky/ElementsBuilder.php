@@ -4,74 +4,58 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Sky;
 
-use KeenShadow\Core\Geometry\Angle;
-use KeenShadow\Core\Geometry\ChebyshevFit;
 use KeenShadow\Core\Geometry\Vector3;
 
 /**
- * Builds Besselian elements from the places of Sun and Moon (Explanatory Supplement, chapter Eclipses): five
- * Chebyshev nodes over seven hours; the polynomials keep to the nodes' accuracy within 0.001 s of a contact.
+ * Builds Besselian elements from the places of Sun and Moon (Explanatory Supplement, chapter Eclipses); the polynomials
+ * keep to the nodes' accuracy within 0.001 s of a contact.
  */
 final readonly class ElementsBuilder
 {
-    private const NODES = 5;
-
     public function __construct(private Ephemeris $ephemeris = new Ephemeris()) {}
 
     /** @param float $aboutJulianDateTt the new Moon, good to half an hour */
     public function build(float $aboutJulianDateTt, Radii $radii): BesselianElements
     {
-        $t0 = round($aboutJulianDateTt * 24) / 24;
-        $fit = new ChebyshevFit(self::NODES, BesselianElements::HALF_WIDTH_HOURS);
-        $days = array_map(static fn(float $hours): float => $hours / 24, $fit->nodes());
-        $orientations = array_map(static fn(float $d): EarthOrientation => EarthOrientation::at($t0 + $d), $days);
-        $places = $this->ephemeris->near($t0, $days, $orientations);
-        $nodes = array_map(
-            static fn(EarthOrientation $o, Vector3 $sunKm, Vector3 $moonKm): array => self::node($o, $sunKm, $moonKm, $radii),
-            $orientations,
-            $places['sun'],
-            $places['moon'],
-        );
-        $middle = $nodes[intdiv(self::NODES, 2)];
+        $fit = SyzygyFit::about($aboutJulianDateTt, $this->ephemeris);
+        $nodes = $fit->atNodes(static fn(EarthOrientation $o, Vector3 $sun, Vector3 $moon): array => self::node($o, $sun, $moon, $radii));
+        $middle = $nodes[intdiv(count($nodes), 2)];
+        $degrees = BesselianElements::DEGREES;
 
         return new BesselianElements(
-            $t0,
-            $fit->polynomial(array_column($nodes, 'x'), 4),
-            $fit->polynomial(array_column($nodes, 'y'), 4),
-            $fit->polynomial(array_column($nodes, 'd'), 3),
-            $fit->polynomial(Angle::unwrappedRad(array_column($nodes, 'mu'), array_map(static fn(float $d): float => $d * Angle::TAU, $days)), 2),
-            $fit->polynomial(array_column($nodes, 'l1'), 2),
-            $fit->polynomial(array_column($nodes, 'l2'), 2),
-            $middle['tanF1'],
-            $middle['tanF2'],
-            $middle['sunDistance'],
-            $radii,
+            t0JulianDateTt: $fit->t0JulianDateTt,
+            x: $fit->polynomial(array_column($nodes, 'x'), $degrees['x']),
+            y: $fit->polynomial(array_column($nodes, 'y'), $degrees['y']),
+            dRad: $fit->polynomial(array_column($nodes, 'd'), $degrees['d']),
+            muRad: $fit->hourAngle(array_column($nodes, 'mu'), $degrees['mu']),
+            l1: $fit->polynomial(array_column($nodes, 'l1'), $degrees['l1']),
+            l2: $fit->polynomial(array_column($nodes, 'l2'), $degrees['l2']),
+            tanF1: $middle['tanF1'],
+            tanF2: $middle['tanF2'],
+            sunDistance: $middle['sunDistance'],
+            radii: $radii,
         );
     }
 
     /** @return array{x: float, y: float, d: float, mu: float, l1: float, l2: float, tanF1: float, tanF2: float, sunDistance: float} */
-    private static function node(EarthOrientation $orientation, Vector3 $sunKm, Vector3 $moonKm, Radii $radii): array
+    private static function node(EarthOrientation $orientation, Vector3 $sun, Vector3 $moon, Radii $radii): array
     {
-        $moon = $moonKm->times(1 / Radii::EARTH_KM);
-        $sun = $sunKm->times(1 / Radii::EARTH_KM);
         $axis = $sun->minus($moon);
-        $g = $axis->length();
-        $a = $axis->longitudeRad();
-        $d = $axis->latitudeRad();
-        $z = $moon->dot($axis) / $g;
-        $f1 = asin(($radii->sunEarthRadii() + $radii->penumbralK) / $g);
-        $f2 = asin(($radii->sunEarthRadii() - $radii->umbralK) / $g);
+        $plane = new FundamentalPlane($axis->unit());
+        $z = $plane->height($moon);
+        $f1 = asin(($radii->sunEarthRadii() + $radii->penumbralK) / $axis->length());
+        $f2 = asin(($radii->sunEarthRadii() - $radii->umbralK) / $axis->length());
 
         return [
-            'x' => $moon->y * cos($a) - $moon->x * sin($a),
-            'y' => $moon->z * cos($d) - ($moon->x * cos($a) + $moon->y * sin($a)) * sin($d),
-            'd' => $d,
-            'mu' => $orientation->siderealAngleIfUt1WereTtRad - $a,
+            'x' => $plane->east($moon),
+            'y' => $plane->north($moon),
+            'd' => $plane->declinationRad,
+            'mu' => $orientation->siderealAngleIfUt1WereTtRad - $plane->rightAscensionRad,
             'l1' => $z * tan($f1) + $radii->penumbralK / cos($f1),
             'l2' => $z * tan($f2) - $radii->umbralK / cos($f2),
             'tanF1' => tan($f1),
             'tanF2' => tan($f2),
-            'sunDistance' => $z + $g,
+            'sunDistance' => $z + $axis->length(),
         ];
     }
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Sky;
 
+use KeenShadow\Core\Geometry\Bisection;
+use KeenShadow\Core\Geometry\Ellipsoid;
+
 /**
  * An eclipse at one place: its kind there and its contacts. The horizon is left out of account; each contact's view
  * tells whether the Sun is up.
@@ -11,7 +14,7 @@ namespace KeenShadow\Core\Sky;
 final readonly class LocalCircumstances
 {
     /** Inside this distance from the umbra's edge the Moon's uneven limb decides (some kilometres on the ground). */
-    private const EDGE_RADII = 5 / Radii::EARTH_KM;
+    private const EDGE_RADII = 5 / Ellipsoid::EQUATOR_KM;
     private const HORIZON_STEP_HOURS = 30 / 3600;
     /** The Sun climbs or sinks no faster; so far from the horizon it need not be looked for there. */
     private const CLIMB_DEG_PER_HOUR = 15.1;
@@ -126,17 +129,10 @@ final readonly class LocalCircumstances
     /** Where the Sun rises or sets between two moments at one of which it is up. */
     private static function crossing(LocalView $before, LocalView $after): LocalView
     {
-        $isUpBefore = $before->isSunUp();
-        while ($after->hours - $before->hours > self::CROSSING_HOURS) {
-            $middle = $before->after(($after->hours - $before->hours) / 2);
-            if ($middle->isSunUp() === $isUpBefore) {
-                $before = $middle;
-            } else {
-                $after = $middle;
-            }
-        }
+        $length = $after->hours - $before->hours;
+        [$up, $down] = $before->isSunUp() ? [0.0, $length] : [$length, 0.0];
 
-        return $isUpBefore ? $before : $after;
+        return $before->after(Bisection::edge(static fn(float $hours): bool => $before->after($hours)->isSunUp(), $up, $down, self::CROSSING_HOURS));
     }
 
     /** Whether limb and position could decide between inside and outside the path. */

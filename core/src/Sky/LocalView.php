@@ -6,6 +6,7 @@ namespace KeenShadow\Core\Sky;
 
 use DateTimeImmutable;
 use KeenShadow\Core\Geometry\Angle;
+use KeenShadow\Core\Geometry\Ellipsoid;
 use KeenShadow\Core\Geometry\TwoCircles;
 use KeenShadow\Core\Time\DeltaT;
 use KeenShadow\Core\Time\JulianDate;
@@ -21,7 +22,7 @@ use KeenShadow\Core\Time\JulianDate;
 final readonly class LocalView
 {
     /** Hours by which the Moon's light is ahead at a place one equatorial radius nearer to the Moon. */
-    private const LIGHT_HOURS_PER_RADIUS = Radii::EARTH_KM / 299792.458 / 3600;
+    private const LIGHT_HOURS_PER_RADIUS = Ellipsoid::EQUATOR_KM / 299792.458 / 3600;
 
     private const SECONDS_TO_RAD = EarthOrientation::TURNS_PER_DAY * Angle::TAU / 86400;
 

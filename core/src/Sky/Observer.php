@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Sky;
 
+use KeenShadow\Core\Geometry\Ellipsoid;
+
 /** A place on the Earth: geodetic latitude and longitude (east positive) on WGS84, height above the ellipsoid. */
 final readonly class Observer
 {
-    private const FLATTENING = 1 / 298.257223563;
-
     /** ρ·cos φ′ and ρ·sin φ′: distance from the axis and from the equator's plane, in equatorial radii. */
     public float $rhoCos;
     public float $rhoSin;
@@ -22,11 +22,9 @@ final readonly class Observer
     ) {
         $this->latRad = deg2rad($latDeg);
         $this->lonRad = deg2rad($lonDeg);
-        $squeeze = (1 - self::FLATTENING) ** 2;
-        $normal = 1 / sqrt(cos($this->latRad) ** 2 + $squeeze * sin($this->latRad) ** 2);
-        $height = $heightM / (Radii::EARTH_KM * 1000);
-        $this->rhoCos = ($normal + $height) * cos($this->latRad);
-        $this->rhoSin = ($squeeze * $normal + $height) * sin($this->latRad);
+        $height = $heightM / (Ellipsoid::EQUATOR_KM * 1000);
+        $this->rhoCos = Ellipsoid::fromAxis($this->latRad, $height);
+        $this->rhoSin = Ellipsoid::fromEquatorPlane($this->latRad, $height);
     }
 
     /**

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Sky;
 
+use KeenShadow\Core\Geometry\Ellipsoid;
+
 /**
  * The sizes that contacts are computed with: the Sun's radius and the Moon's, the latter in Earth's equatorial radii.
  *
@@ -13,7 +15,6 @@ namespace KeenShadow\Core\Sky;
  */
 final readonly class Radii
 {
-    public const EARTH_KM = 6378.137;
     public const PENUMBRAL_K = 0.2725076;
     public const UMBRAL_K = 0.272281;
     public const SUN_KM = 695990.0;
@@ -52,6 +53,6 @@ final readonly class Radii
 
     public function sunEarthRadii(): float
     {
-        return $this->sunKm / self::EARTH_KM;
+        return $this->sunKm / Ellipsoid::EQUATOR_KM;
     }
 }

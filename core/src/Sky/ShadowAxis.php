@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace KeenShadow\Core\Sky;
 
 use KeenShadow\Core\Geometry\Angle;
+use KeenShadow\Core\Geometry\Bisection;
+use KeenShadow\Core\Geometry\Ellipsoid;
 use KeenShadow\Core\Time\DeltaT;
 
 /**
@@ -13,7 +15,9 @@ use KeenShadow\Core\Time\DeltaT;
  */
 final readonly class ShadowAxis
 {
-    private const E2 = 2 / 298.257223563 - 1 / 298.257223563 ** 2;
+    private const E2 = Ellipsoid::ECCENTRICITY_SQUARED;
+    /** 10 µs. */
+    private const EDGE_HOURS = 4e-9;
 
     private function __construct(
         private BesselianElements $elements,
@@ -51,17 +55,9 @@ final readonly class ShadowAxis
 
     private static function edge(BesselianElements $elements, float $inside, int $side): float
     {
-        $outside = $inside + $side * BesselianElements::HALF_WIDTH_HOURS;
-        for ($i = 0; $i < 30; ++$i) {
-            $middle = ($inside + $outside) / 2;
-            if (self::at($elements, $middle)->outlineDistance() < 1) {
-                $inside = $middle;
-            } else {
-                $outside = $middle;
-            }
-        }
+        $isOnEarth = static fn(float $hours): bool => self::at($elements, $hours)->outlineDistance() < 1;
 
-        return $inside;
+        return Bisection::edge($isOnEarth, $inside, $inside + $side * BesselianElements::HALF_WIDTH_HOURS, self::EDGE_HOURS);
     }
 
     /** Distance from the Earth's centre with the outline stretched to a unit circle: below 1 the axis meets the Earth. */
@@ -87,7 +83,8 @@ final readonly class ShadowAxis
         $stretch = max(1.0, $this->outlineDistance());
         $x = $this->x / $stretch;
         $y = $this->y / $this->squeeze / $stretch;
-        $z = sqrt(max(0.0, 1 - $x ** 2 - $y ** 2));
+        // The outline's nearest point lies on the plane; the root of a rounding error would move it by some centimetres.
+        $z = $stretch > 1.0 ? 0.0 : sqrt(max(0.0, 1 - $x ** 2 - $y ** 2));
         $sinD = sin($this->dRad) / $this->squeeze;
         $cosD = sqrt(1 - self::E2) * cos($this->dRad) / $this->squeeze;
         $other = sqrt(1 - self::E2 * sin($this->dRad) ** 2);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KeenShadow\Core\Sky;
 
 use Closure;
+use KeenShadow\Core\Geometry\Bisection;
 use KeenShadow\Core\Geometry\Globe;
 use KeenShadow\Core\Time\JulianDate;
 
@@ -20,7 +21,7 @@ final readonly class ShadowPath
     private const BESIDE_HOURS = 0.01;
     private const FIRST_STEP_KM = 40.0;
     private const WIDEST_KM = 6000.0;
-    private const HALVINGS = 14;
+    private const LIMIT_KM = 0.0025;
 
     /** @param list<PathPoint> $points from west to east in time; empty when there is no central line */
     private function __construct(public array $points) {}
@@ -116,7 +117,7 @@ final readonly class ShadowPath
             $outside *= 2;
         }
 
-        return self::halved($isInside, $inside, $outside);
+        return Bisection::edge($isInside, $inside, $outside, self::LIMIT_KM);
     }
 
     /**
@@ -131,20 +132,5 @@ final readonly class ShadowPath
 
             return $solver->maximum(Observer::at($toLat, $toLon), $eclipse->deltaT)->depthInUmbra() > 0;
         };
-    }
-
-    /** @param Closure(float): bool $isInside */
-    private static function halved(Closure $isInside, float $inside, float $outside): float
-    {
-        for ($i = 0; $i < self::HALVINGS; ++$i) {
-            $middle = ($inside + $outside) / 2;
-            if ($isInside($middle)) {
-                $inside = $middle;
-            } else {
-                $outside = $middle;
-            }
-        }
-
-        return $inside;
     }
 }

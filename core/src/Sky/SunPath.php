@@ -6,7 +6,9 @@ namespace KeenShadow\Core\Sky;
 
 use DateTimeImmutable;
 use KeenShadow\Core\Geometry\Angle;
+use KeenShadow\Core\Geometry\Bisection;
 use KeenShadow\Core\Geometry\ChebyshevFit;
+use KeenShadow\Core\Geometry\Ellipsoid;
 use KeenShadow\Core\Geometry\Polynomial;
 use KeenShadow\Core\Time\DeltaT;
 use KeenShadow\Core\Time\JulianDate;
@@ -21,6 +23,8 @@ final readonly class SunPath
 {
     private const NODES = 3;
     private const SCAN_DAYS = 10 / 1440;
+    /** 0.1 ms, some steps of a Julian date. */
+    private const CROSSING_DAYS = 1e-9;
 
     private function __construct(
         private Observer $observer,
@@ -50,7 +54,7 @@ final readonly class SunPath
             $sun = $ephemeris->sunKm($tt, $orientation);
             $hourAngles[] = $orientation->siderealAngleIfUt1WereTtRad - $sun->longitudeRad();
             $declinations[] = $sun->latitudeRad();
-            $distances[] = $sun->length() / Radii::EARTH_KM;
+            $distances[] = $sun->length() / Ellipsoid::EQUATOR_KM;
         }
         $turns = array_map(static fn(float $days): float => $days * Angle::TAU, $fit->nodes());
         $late = $deltaT->seconds * EarthOrientation::TURNS_PER_DAY * Angle::TAU / 86400;
@@ -89,7 +93,7 @@ final readonly class SunPath
 
     public function semidiameterDeg(): float
     {
-        return rad2deg(asin(Radii::SUN_KM / Radii::EARTH_KM / $this->distanceEarthRadii));
+        return rad2deg(asin(Radii::SUN_KM / Ellipsoid::EQUATOR_KM / $this->distanceEarthRadii));
     }
 
     /** Whether any of the Sun is above the level horizon. */
@@ -123,17 +127,9 @@ final readonly class SunPath
 
     private function crossingBetween(float $from, float $to): float
     {
-        $risenAtEnd = $this->isUp($to);
-        for ($i = 0; $i < 25; ++$i) {
-            $middle = ($from + $to) / 2;
-            if ($this->isUp($middle) === $risenAtEnd) {
-                $to = $middle;
-            } else {
-                $from = $middle;
-            }
-        }
+        $isUpAtEnd = $this->isUp($to);
 
-        return $to;
+        return Bisection::edge(fn(float $moment): bool => $this->isUp($moment) === $isUpAtEnd, $to, $from, self::CROSSING_DAYS);
     }
 
     private function aboveHorizon(float $julianDateUt): float

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Sky;
 
+use KeenShadow\Core\Geometry\Bisection;
 use UnitEnum;
 
 /** Cuts a track into intervals during which something stays the same. */
 final class Timeline
 {
-    /** 0.1 s. */
-    private const TOLERANCE_DAYS = 0.1 / 86400;
+    private const TOLERANCE_DAYS = 0.05 / 86400;
 
     /**
      * @template T of UnitEnum
@@ -49,17 +49,8 @@ final class Timeline
      */
     private static function change(SunTrack $track, SunPosition $before, SunPosition $after, UnitEnum $first, callable $state): SunPosition
     {
-        $from = $before->julianDateUt;
-        $to = $after->julianDateUt;
-        while ($to - $from > self::TOLERANCE_DAYS) {
-            $middle = ($from + $to) / 2;
-            if ($state($track->at($middle)) === $first) {
-                $from = $middle;
-            } else {
-                $to = $middle;
-            }
-        }
+        $isFirst = static fn(float $julianDateUt): bool => $state($track->at($julianDateUt)) === $first;
 
-        return $track->at(($from + $to) / 2);
+        return $track->at(Bisection::edge($isFirst, $before->julianDateUt, $after->julianDateUt, self::TOLERANCE_DAYS));
     }
 }

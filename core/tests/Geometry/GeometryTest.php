@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace KeenShadow\Core\Tests\Geometry;
 
 use KeenShadow\Core\Geometry\Angle;
+use KeenShadow\Core\Geometry\Bisection;
 use KeenShadow\Core\Geometry\ChebyshevFit;
 use KeenShadow\Core\Geometry\Contours;
+use KeenShadow\Core\Geometry\Ellipsoid;
 use KeenShadow\Core\Geometry\Globe;
 use KeenShadow\Core\Geometry\MapLines;
 use KeenShadow\Core\Geometry\Polynomial;
@@ -25,6 +27,30 @@ final class GeometryTest extends TestCase
             self::assertEqualsWithDelta($c, $found->coefficient($power), 1e-12);
         }
         self::assertEqualsWithDelta($original->derivative()->at(1.3), $found->derivative()->at(1.3), 1e-12);
+    }
+
+    public function testBisectionEndsWhereItStillHolds(): void
+    {
+        foreach ([[0.0, 3.0], [3.0, 0.0]] as [$within, $beyond]) {
+            $holds = static fn(float $x): bool => $within < $beyond ? $x * $x <= 2 : $x * $x >= 2;
+            $edge = Bisection::edge($holds, $within, $beyond, 1e-9);
+            self::assertTrue($holds($edge));
+            self::assertEqualsWithDelta(M_SQRT2, $edge, 1e-9);
+        }
+    }
+
+    /** Source: NIMA TR8350.2 for the pole; the radii at 45° from the ellipse's own equation, x²/a² + y²/b² = 1. */
+    public function testEllipsoid(): void
+    {
+        self::assertEqualsWithDelta(6356.7523142, Ellipsoid::EQUATOR_KM * Ellipsoid::fromEquatorPlane(M_PI / 2), 1e-6);
+        self::assertEqualsWithDelta(1.001, Ellipsoid::fromAxis(0.0, 0.001), 1e-12);
+        self::assertEqualsWithDelta(0.0, Ellipsoid::fromAxis(M_PI / 2), 1e-12);
+        $squeeze = 6356.7523142 / 6378.137;
+        foreach ([-60, 10, 45, 80] as $lat) {
+            [$x, $y] = [Ellipsoid::fromAxis(deg2rad($lat)), Ellipsoid::fromEquatorPlane(deg2rad($lat))];
+            self::assertEqualsWithDelta(1.0, $x ** 2 + ($y / $squeeze) ** 2, 1e-9);
+            self::assertEqualsWithDelta($lat, rad2deg(atan2($y / $squeeze ** 2, $x)), 1e-7, 'the normal there has that latitude');
+        }
     }
 
     public function testCoveredFraction(): void

@@ -157,7 +157,7 @@ final class FiltersTest extends TestCase
     public function testALargerMoonOrAUncertainClockNeverOpensTheWindow(): void
     {
         $observer = Observer::at(36.53, -6.29);
-        $oneK = (new EclipseSearch(radii: Radii::oneK()))->onDate('2027-08-02');
+        $oneK = (new EclipseSearch())->onDate('2027-08-02')->withRadii(Radii::oneK());
         self::assertSame(FilterReason::TooShort, Filters::of($oneK, $observer, $oneK->circumstances($observer))->reason);
 
         // 2186: ΔT is known to some two minutes, and both ends of this totality hang on it.

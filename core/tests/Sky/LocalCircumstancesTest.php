@@ -144,7 +144,7 @@ final class LocalCircumstancesTest extends TestCase
         // Source: the effect of k2 = 0.272281 against 0.2725076, 0.00023 Earth radii on either side (common practice).
         $site = Observer::at(25.70, 32.64, 90);
         $cautious = (new EclipseSearch())->onDate('2027-08-02')->circumstances($site)->durationSeconds();
-        $oneK = (new EclipseSearch(radii: Radii::oneK()))->onDate('2027-08-02')->circumstances($site)->durationSeconds();
+        $oneK = (new EclipseSearch())->onDate('2027-08-02')->withRadii(Radii::oneK())->circumstances($site)->durationSeconds();
 
         self::assertNotNull($cautious);
         self::assertNotNull($oneK);
@@ -217,7 +217,7 @@ final class LocalCircumstancesTest extends TestCase
     /** @param array<string, string> $row */
     private function circumstances(array $row): LocalCircumstances
     {
-        return (new EclipseSearch(radii: Radii::of(0.272517, 0.272288, 696000)))->onDate($row['date'])->circumstances(
+        return (new EclipseSearch())->onDate($row['date'])->withRadii(Radii::of(0.272517, 0.272288, 696000))->circumstances(
             Observer::at((float) $row['lat'], (float) $row['lon'], (float) $row['height_m']),
             DeltaT::given((float) $row['delta_t_s']),
         );

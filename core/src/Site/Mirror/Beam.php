@@ -80,7 +80,7 @@ final readonly class Beam
             if (PlanLines::distanceM($middle, $this->from, $this->to) > self::BESIDE_M + $reach) {
                 continue;
             }
-            $height = $this->heightM($this->alongOf($middle));
+            $height = $this->heightM(PlanLines::along($middle, $this->from, $this->to));
             [$low, $high] = $thing->kind->isOpening() ? [$thing->sillM - self::BESIDE_M / 2, $thing->heightM + self::BESIDE_M / 2] : [self::LOWEST_EYE_M, self::HIGHEST_EYE_M];
             if ($height >= $low && $height <= $high) {
                 $passed[] = $thing;
@@ -93,14 +93,5 @@ final readonly class Beam
     private function heightM(float $along): float
     {
         return $this->fromM + $along * ($this->toM - $this->fromM);
-    }
-
-    private function alongOf(PlanPoint $point): float
-    {
-        $length = $this->from->distanceM($this->to);
-        $dot = ($point->eastM - $this->from->eastM) * ($this->to->eastM - $this->from->eastM)
-            + ($point->northM - $this->from->northM) * ($this->to->northM - $this->from->northM);
-
-        return $length === 0.0 ? 0.0 : max(0.0, min(1.0, $dot / $length ** 2));
     }
 }
