@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Drawings;
 
 use App\Pages\Site\EventSite;
-use App\Pages\Words;
+use App\Text\Angles;
 use KeenShadow\Core\Geometry\Angle;
 use KeenShadow\Core\Site\Plan\Thing;
 use KeenShadow\Core\Site\Plan\ThingKind;
@@ -236,7 +236,7 @@ final readonly class Panorama
             $at = round(($azimuth - $left) * $scale, 1);
             if ($at > 25 && $at < self::WIDTH - 25) {
                 $whole = Angle::positiveDeg($azimuth);
-                $ticks[] = ['x' => $at, 'label' => Words::direction($whole, 0) . (fmod($whole, 45.0) === 0.0 ? ' ' . Compass::nearest($whole)->name : '')];
+                $ticks[] = ['x' => $at, 'label' => Angles::direction($whole, 0) . (fmod($whole, 45.0) === 0.0 ? ' ' . Compass::nearest($whole)->name : '')];
             }
         }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Drawings;
 
 use App\Pages\Site\KindWords;
-use App\Pages\Words;
+use App\Text\Numbers;
 use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Site\Plan\Shape;
 use KeenShadow\Core\Site\Plan\Thing;
@@ -84,10 +84,10 @@ final readonly class PlanShape
     private static function labelOf(Thing $thing): string
     {
         $at = $thing->middle;
-        $where = __(':east m east, :north m north', ['east' => Words::signed($at->eastM), 'north' => Words::signed($at->northM)]);
+        $where = __(':east m east, :north m north', ['east' => Numbers::decimal($at->eastM, 1), 'north' => Numbers::decimal($at->northM, 1)]);
 
         return $thing->kind->shape() === Shape::Area && $thing->kind->isGround()
             ? KindWords::of($thing->kind) . " {$thing->name}, {$where}"
-            : KindWords::of($thing->kind) . " {$thing->name}, " . number_format($thing->heightM, 1) . " m, {$where}";
+            : KindWords::of($thing->kind) . " {$thing->name}, " . Numbers::decimal($thing->heightM, 1) . " m, {$where}";
     }
 }

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Drawings;
 
 use App\Pages\Site\EventSite;
-use App\Pages\Words;
+use App\Text\Angles;
+use App\Text\Numbers;
 use DateTimeImmutable;
 use KeenShadow\Core\Site\Shadow\ShadowOnGround;
 
@@ -35,8 +36,8 @@ final readonly class ShadeSheet
             $site->here->clock->minute($moment),
             $sun->isUp()
                 ? __('Sun :alt up at azimuth :az; 1 m upright throws :shadow m of shadow towards :to', [
-                    'alt' => Words::degrees($sun->altitudeDeg), 'az' => Words::direction($sun->azimuthDeg),
-                    'shadow' => number_format($sun->shadowPerMetre(), 2), 'to' => Words::direction($sun->shadowBearingDeg(), 0),
+                    'alt' => Angles::degrees($sun->altitudeDeg), 'az' => Angles::direction($sun->azimuthDeg),
+                    'shadow' => Numbers::decimal($sun->shadowPerMetre(), 2), 'to' => Angles::direction($sun->shadowBearingDeg(), 0),
                 ])
                 : __('The Sun is down.'),
         );

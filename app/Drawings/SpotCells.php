@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Drawings;
 
 use App\Pages\Site\EventSite;
-use App\Pages\Words;
+use App\Text\Durations;
+use App\Text\Numbers;
 use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Site\Plan\Thing;
 use KeenShadow\Core\Site\Skyline\Spot;
@@ -86,8 +87,8 @@ final readonly class SpotCells
         $at = PlanShape::place($spot->at);
 
         return $at + ['words' => __(':east m east, :north m north: the whole disc free for :clear, :weight % of the eclipse by covered area; the maximum is :kept', [
-            'east' => Words::signed($spot->at->eastM), 'north' => Words::signed($spot->at->northM), 'clear' => Words::hours($spot->clearMinutes * 60),
-            'weight' => Words::percent($spot->weight), 'kept' => $spot->keepsMaximum ? __('seen') : __('lost'),
+            'east' => Numbers::decimal($spot->at->eastM, 1), 'north' => Numbers::decimal($spot->at->northM, 1), 'clear' => Durations::toTheMinute($spot->clearMinutes * 60),
+            'weight' => Numbers::percent($spot->weight), 'kept' => $spot->keepsMaximum ? __('seen') : __('lost'),
         ])];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Exports;
 
+use App\Text\Iso;
 use KeenShadow\Core\Rules\Filters;
 use KeenShadow\Core\Sky\ContactName;
 use KeenShadow\Core\Sky\LocalCircumstances;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Exports;
 
+use App\Text\Iso;
 use KeenShadow\Core\Sky\LunarEclipse;
 use KeenShadow\Core\Sky\SolarEclipse;
 use KeenShadow\Core\Time\JulianDate;

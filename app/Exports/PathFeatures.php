@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Exports;
 
+use App\Text\Iso;
 use KeenShadow\Core\Geometry\MapLines;
 use KeenShadow\Core\Sky\CentralArea;
 use KeenShadow\Core\Sky\MagnitudeMap;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Imports;
 
-use App\Pages\Words;
+use App\Text\Numbers;
 use KeenShadow\Core\Geometry\Globe;
 use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Position\Coordinates;
@@ -91,7 +91,7 @@ final class OutlineFile
             $km = Globe::distanceKm($frame->latDeg, $frame->lonDeg, $point->latDeg, $point->lonDeg);
             if ($km * 1000 > Thing::FARTHEST_M) {
                 throw new ImportException(__('“:name” lies :km km from the event\'s place; a plan reaches :most km. Is it another site\'s file, or is the event somewhere else?', [
-                    'name' => $free, 'km' => Words::about($km), 'most' => Thing::FARTHEST_M / 1000,
+                    'name' => $free, 'km' => Numbers::about($km), 'most' => Thing::FARTHEST_M / 1000,
                 ]));
             }
         }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Exports\Iso;
 use App\Imports\CsvRow;
 use App\Imports\ImportException;
+use App\Text\Iso;
 use DateTimeImmutable;
 use KeenShadow\Core\Sky\EclipseSearch;
 use KeenShadow\Core\Sky\Ephemeris;

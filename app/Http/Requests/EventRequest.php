@@ -8,6 +8,7 @@ use App\Models\Event;
 use App\Pages\Sky\Eclipses;
 use App\Pages\Sky\PlaceFit;
 use App\Pages\Sky\PlaceSearch;
+use App\Text\TypedNumber;
 use Closure;
 use DateTimeZone;
 use Illuminate\Foundation\Http\FormRequest;
@@ -122,7 +123,7 @@ final class EventRequest extends FormRequest
     {
         foreach (self::NUMBERS as $field) {
             if (is_string($this->input($field))) {
-                $this->merge([$field => NumberText::normalise($this->input($field))]);
+                $this->merge([$field => TypedNumber::normalise($this->input($field))]);
             }
         }
         $choice = $this->input('eclipse');

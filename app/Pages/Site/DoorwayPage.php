@@ -6,7 +6,8 @@ namespace App\Pages\Site;
 
 use App\Drawings\BannerPlan;
 use App\Drawings\DoorwayDrawing;
-use App\Pages\Words;
+use App\Text\Angles;
+use App\Text\Numbers;
 use DateTimeImmutable;
 use KeenShadow\Core\Rules\Verdict;
 use KeenShadow\Core\Site\Doorway\Banner;
@@ -89,7 +90,7 @@ final readonly class DoorwayPage
             self::rows($banner, $eyes, $site),
             $site->here->local($moment)->format('H:i'),
             $site->here->clock->minute($moment),
-            __('Sun :alt up, :side of straight out', ['alt' => Words::degrees($sun->altitudeDeg), 'side' => self::aside($facade->sunToTheRightDeg($sun), 0)]),
+            __('Sun :alt up, :side of straight out', ['alt' => Angles::degrees($sun->altitudeDeg), 'side' => self::aside($facade->sunToTheRightDeg($sun), 0)]),
             DoorwayDrawing::of($banner, $eyes, $sun),
             self::unseen($outlook, $sun),
             $holes,
@@ -106,7 +107,7 @@ final readonly class DoorwayPage
 
         return [
             'name' => $facade->name,
-            'looks' => Compass::nearest($bearing)->value . ' ' . Words::direction($bearing, 0),
+            'looks' => Compass::nearest($bearing)->value . ' ' . Angles::direction($bearing, 0),
             'sun' => count($lit) < 2 ? __('faces away from the Sun') : __('faces the Sun :from–:to', ['from' => self::clock($lit[0], $site), 'to' => self::clock($lit[count($lit) - 1], $site)]),
         ];
     }
@@ -138,7 +139,7 @@ final readonly class DoorwayPage
             $eyeM = $outlook->eyesM[$who];
             $windows[] = [
                 'who' => $who,
-                'eye' => number_format($eyeM, 2) . ' m',
+                'eye' => Numbers::decimal($eyeM, 2) . ' m',
                 'lines' => array_map(static function (StateInterval $interval) use ($outlook, $eyeM, $site): string {
                     $middle = $site->track->at(($interval->from->julianDateUt + $interval->to->julianDateUt) / 2);
 
@@ -166,7 +167,7 @@ final readonly class DoorwayPage
                     $state = $banner->stateFor($eye, $sun);
                     $height = $banner->holeHeightM($eye, $sun);
 
-                    return $state === BannerState::Works ? number_format((float) $height, 2) . ' m' : ($height === null || $height > 10 ? self::why($state, $banner, $eye, $sun) : number_format($height, 2) . ' m: ' . self::why($state, $banner, $eye, $sun));
+                    return $state === BannerState::Works ? Numbers::decimal((float) $height, 2) . ' m' : ($height === null || $height > 10 ? self::why($state, $banner, $eye, $sun) : Numbers::decimal($height, 2) . ' m: ' . self::why($state, $banner, $eye, $sun));
                 }, $eyes)),
             ];
         }
@@ -198,12 +199,12 @@ final readonly class DoorwayPage
 
     private static function aside(float $degrees, int $decimals): string
     {
-        return $degrees < 0 ? __(':deg to the left', ['deg' => Words::degrees(-$degrees, $decimals)]) : __(':deg to the right', ['deg' => Words::degrees($degrees, $decimals)]);
+        return $degrees < 0 ? __(':deg to the left', ['deg' => Angles::degrees(-$degrees, $decimals)]) : __(':deg to the right', ['deg' => Angles::degrees($degrees, $decimals)]);
     }
 
     private static function asideM(float $metres): string
     {
-        return $metres < 0 ? __(':cm cm left', ['cm' => number_format(-100 * $metres)]) : __(':cm cm right', ['cm' => number_format(100 * $metres)]);
+        return $metres < 0 ? __(':cm cm left', ['cm' => Numbers::decimal(-100 * $metres)]) : __(':cm cm right', ['cm' => Numbers::decimal(100 * $metres)]);
     }
 
     private static function clock(SunPosition $sun, EventSite $site): string

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Site;
 
-use App\Http\Requests\NumberText;
+use App\Text\TypedNumber;
 use KeenShadow\Core\Site\Plan\HorizonProfile;
 use KeenShadow\Core\Site\SiteException;
 
@@ -22,7 +22,7 @@ final class HorizonText
             // "90 5", "90; 5", "90, 5", "90,5": a comma between whole numbers parts them, one inside a number is decimal.
             $parts = (array) preg_split('/\s*;\s*|\s*,\s+|\s+/', trim($line));
             $parts = count($parts) === 1 ? explode(',', (string) $parts[0]) : $parts;
-            $numbers = array_map(static fn(string $part): string => NumberText::normalise($part), array_map(strval(...), $parts));
+            $numbers = array_map(static fn(string $part): string => TypedNumber::normalise($part), array_map(strval(...), $parts));
             if (count($numbers) !== 2 || !is_numeric($numbers[0]) || !is_numeric($numbers[1])) {
                 throw SiteException::notAPair($i + 1, trim($line));
             }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Pages\Site;
 
 use App\Drawings\Panorama;
-use App\Pages\Words;
+use App\Text\Angles;
+use App\Text\Durations;
+use App\Text\Numbers;
 use KeenShadow\Core\Rules\Verdict;
 use KeenShadow\Core\Site\Plan\Thing;
 use KeenShadow\Core\Site\Skyline\ContactVisibility;
@@ -41,7 +43,7 @@ final readonly class LookPage
         return new self(
             $place,
             self::headlineOf($outlook, $place, $site),
-            __('The whole disc stands free :clear of :whole.', ['clear' => Words::hours($outlook->clearSeconds), 'whole' => Words::hours($outlook->wholeSeconds)]),
+            __('The whole disc stands free :clear of :whole.', ['clear' => Durations::toTheMinute($outlook->clearSeconds), 'whole' => Durations::toTheMinute($outlook->wholeSeconds)]),
             array_map(static fn(UncertainObstruction $h): string => ObstructionWords::line($h, $site), $outlook->obstructions),
             array_map(static fn(Obstruction $s): string => trans_choice('If the plan is off by :m m, :what hides it from :from to :to as well.|If the plan is off by :m m, :what hide it from :from to :to as well.', count($s->by), [
                 'm' => $site->plan->accuracyM, 'what' => ObstructionWords::by($s), 'from' => ObstructionWords::goes($s->from, 60.0, $site), 'to' => ObstructionWords::comes($s->to, 60.0, $site),
@@ -50,7 +52,7 @@ final readonly class LookPage
             array_map(static fn(ContactVisibility $c): array => self::contact($c, $site), $outlook->contacts),
             Panorama::of($place, $outlook, $site),
             __(':east m east, :north m north of the event\'s place, eyes :eye m up', [
-                'east' => Words::signed($place->at()->eastM), 'north' => Words::signed($place->at()->northM), 'eye' => number_format($place->heightM, 2),
+                'east' => Numbers::decimal($place->at()->eastM, 1), 'north' => Numbers::decimal($place->at()->northM, 1), 'eye' => Numbers::decimal($place->heightM, 2),
             ]),
         );
     }
@@ -83,12 +85,12 @@ final readonly class LookPage
     /** @return array{name: string, time: string, altitude: string, visibility: string, isClear: bool} */
     private static function contact(ContactVisibility $contact, EventSite $site): array
     {
-        $names = ['what' => $contact->by ?? __('the horizon'), 'deg' => Words::degrees(abs($contact->marginDeg))];
+        $names = ['what' => $contact->by ?? __('the horizon'), 'deg' => Angles::degrees(abs($contact->marginDeg))];
 
         return [
             'name' => $contact->name->value,
             'time' => $site->here->clock->second($contact->sun->time()),
-            'altitude' => Words::degrees($contact->sun->altitudeDeg),
+            'altitude' => Angles::degrees($contact->sun->altitudeDeg),
             'visibility' => match (true) {
                 !$contact->sun->isUp() => __('the Sun is down'),
                 $contact->isUncertain => __('clear by :deg only; :what may hide it', $names),

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Pages\Site;
 
 use App\Drawings\BeamDrawing;
-use App\Pages\Words;
+use App\Text\Angles;
+use App\Text\Durations;
+use App\Text\Numbers;
 use DateTimeImmutable;
 use KeenShadow\Core\Rules\Verdict;
 use KeenShadow\Core\Site\Mirror\FlatMirror;
@@ -62,7 +64,7 @@ final readonly class MirrorPage
             $outlook->screen,
             $site->here->local($moment)->format('H:i'),
             __('At :time turn the mirror to :bearing and lean it back :tilt.', [
-                'time' => $clock, 'bearing' => Words::direction($aimed->bearingDeg(), 0), 'tilt' => Words::degrees($aimed->tiltDeg(), 0),
+                'time' => $clock, 'bearing' => Angles::direction($aimed->bearingDeg(), 0), 'tilt' => Angles::degrees($aimed->tiltDeg(), 0),
             ]),
             $outlook->verdict($sun, $site->outlookFrom($outlook->screen)),
             self::figures($aimed, $openingMm, $slackM),
@@ -70,7 +72,7 @@ final readonly class MirrorPage
             BeamDrawing::of($outlook->beam, $site->plan),
             $outlook->wall === null
                 ? __('“:screen” stands at no wall; it is taken to face the mirror.', ['screen' => $outlook->screen->name])
-                : __('“:screen” hangs on :wall, which looks :way.', ['screen' => $outlook->screen->name, 'wall' => $outlook->wall->name, 'way' => Words::direction($outlook->wallBearingDeg, 0)]),
+                : __('“:screen” hangs on :wall, which looks :way.', ['screen' => $outlook->screen->name, 'wall' => $outlook->wall->name, 'way' => Angles::direction($outlook->wallBearingDeg, 0)]),
         );
     }
 
@@ -95,11 +97,11 @@ final readonly class MirrorPage
         $seconds = $aimed->secondsToWalk($slackM);
 
         return [
-            ['label' => __('Image of the Sun'), 'value' => number_format($imageMm, 0) . ' mm', 'note' => __('2·L·tan(s/2) over :m m; softened by the opening, :mm mm', ['m' => number_format($aimed->throwM(), 1), 'mm' => number_format($openingMm, 0)])],
-            ['label' => __('Details across the disc'), 'value' => number_format($imageMm / $openingMm, 1), 'note' => __('image over opening; below :few a crescent is hard to tell from a blob (own judgement)', ['few' => Pinhole::FEWEST_DETAILS])],
+            ['label' => __('Image of the Sun'), 'value' => Numbers::decimal($imageMm, 0) . ' mm', 'note' => __('2·L·tan(s/2) over :m m; softened by the opening, :mm mm', ['m' => Numbers::decimal($aimed->throwM(), 1), 'mm' => Numbers::decimal($openingMm, 0)])],
+            ['label' => __('Details across the disc'), 'value' => Numbers::decimal($imageMm / $openingMm, 1), 'note' => __('image over opening; below :few a crescent is hard to tell from a blob (own judgement)', ['few' => Pinhole::FEWEST_DETAILS])],
             ['label' => __('The spot walks'), 'value' => $walk === null ? __('off the wall') : self::walk($walk), 'note' => __('a minute, facing the wall')],
-            ['label' => __('Aim again every'), 'value' => $seconds === null ? __('hour or more') : Words::duration((float) $seconds), 'note' => __('to keep the image on the screen, :cm cm to spare on each side', ['cm' => number_format($slackM * 100, 0)])],
-            ['label' => __('Angle on the glass'), 'value' => Words::degrees($aimed->incidenceDeg(), 0), 'note' => __('from straight on')],
+            ['label' => __('Aim again every'), 'value' => $seconds === null ? __('hour or more') : Durations::toTheSecond((float) $seconds), 'note' => __('to keep the image on the screen, :cm cm to spare on each side', ['cm' => Numbers::decimal($slackM * 100, 0)])],
+            ['label' => __('Angle on the glass'), 'value' => Angles::degrees($aimed->incidenceDeg(), 0), 'note' => __('from straight on')],
         ];
     }
 
@@ -113,10 +115,10 @@ final readonly class MirrorPage
             $seconds = $mirror->secondsToWalk($slackM);
             $rows[] = [
                 'time' => $clock,
-                'tilt' => Words::degrees($mirror->tiltDeg()),
-                'bearing' => Words::direction($mirror->bearingDeg()),
+                'tilt' => Angles::degrees($mirror->tiltDeg()),
+                'bearing' => Angles::direction($mirror->bearingDeg()),
                 'walk' => $walk === null ? __('off the wall') : self::walk($walk),
-                'again' => $seconds === null ? __('an hour or more') : Words::duration((float) $seconds),
+                'again' => $seconds === null ? __('an hour or more') : Durations::toTheSecond((float) $seconds),
             ];
         }
 
@@ -126,7 +128,7 @@ final readonly class MirrorPage
     /** @param array{rightM: float, upM: float} $walk */
     private static function walk(array $walk): string
     {
-        return number_format(100 * hypot($walk['rightM'], $walk['upM']), 0) . ' cm ' . implode(' ', array_filter([
+        return Numbers::decimal(100 * hypot($walk['rightM'], $walk['upM']), 0) . ' cm ' . implode(' ', array_filter([
             abs($walk['rightM']) < 0.2 * abs($walk['upM']) ? '' : ($walk['rightM'] > 0 ? __('right') : __('left')),
             abs($walk['upM']) < 0.2 * abs($walk['rightM']) ? '' : ($walk['upM'] > 0 ? __('up') : __('down')),
         ], static fn(string $way): bool => $way !== ''));

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Site;
 
-use App\Pages\Words;
+use App\Text\Numbers;
 use Illuminate\Support\Arr;
 use KeenShadow\Core\Site\Skyline\Obstruction;
 use KeenShadow\Core\Site\Skyline\UncertainObstruction;
@@ -33,7 +33,7 @@ final class ObstructionWords
             default => __(', all of the disc from :time', ['time' => self::goes($s->hiddenFrom, $obstruction->earlierSeconds, $site)]),
         };
         $covered = self::mostCovered($s, $site);
-        $then = $covered > 0 ? __('up to :covered % covered then', ['covered' => Words::percent($covered)]) : __('outside the eclipse');
+        $then = $covered > 0 ? __('up to :covered % covered then', ['covered' => Numbers::percent($covered)]) : __('outside the eclipse');
 
         return match (true) {
             $s->isCutAtBegin && $s->isCutAtEnd => __('all the time behind :what', $names),
@@ -70,7 +70,7 @@ final class ObstructionWords
 
     private static function uncertainty(string $sign, float $seconds): string
     {
-        return $seconds < 1 ? '' : " ({$sign}" . Words::about($seconds < 90 ? $seconds : $seconds / 60) . ($seconds < 90 ? ' s)' : ' min)');
+        return $seconds < 1 ? '' : " ({$sign}" . Numbers::about($seconds < 90 ? $seconds : $seconds / 60) . ($seconds < 90 ? ' s)' : ' min)');
     }
 
     private static function mostCovered(Obstruction $obstruction, EventSite $site): float

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Pages\Site;
 
 use App\Drawings\TubeDrawing;
-use App\Pages\Words;
+use App\Text\Angles;
+use App\Text\Numbers;
 use KeenShadow\Core\Site\Plan\Thing;
 use KeenShadow\Core\Site\Plan\ThingKind;
 use KeenShadow\Core\Site\Shadow\LongTube;
@@ -59,8 +60,8 @@ final readonly class ShadowPage
         $ends = array_map(static fn(SunPosition $s): float => $tube->heightM($s, $tube->lengthM), $moments);
 
         return __('The tube points :low to :high up; its upper end is :least to :most m above the ground.', [
-            'low' => Words::degrees(min($altitudes), 0), 'high' => Words::degrees(max($altitudes), 0),
-            'least' => number_format(min($ends), 2), 'most' => number_format(max($ends), 2),
+            'low' => Angles::degrees(min($altitudes), 0), 'high' => Angles::degrees(max($altitudes), 0),
+            'least' => Numbers::decimal(min($ends), 2), 'most' => Numbers::decimal(max($ends), 2),
         ]);
     }
 
@@ -73,13 +74,13 @@ final readonly class ShadowPage
     {
         return [
             'time' => $clock,
-            'altitude' => Words::degrees($sun->altitudeDeg),
-            'azimuth' => Words::direction($sun->azimuthDeg),
+            'altitude' => Angles::degrees($sun->altitudeDeg),
+            'azimuth' => Angles::direction($sun->azimuthDeg),
             'upper' => self::metres($tube->heightM($sun, $tube->lengthM)),
             'prop' => self::metres($tube->heightM($sun, $propM)),
             'foot' => self::metres($tube->footM($sun, $propM)),
             'pole' => self::shadow($poleM, $sun),
-            'towards' => Words::direction($sun->shadowBearingDeg(), 0),
+            'towards' => Angles::direction($sun->shadowBearingDeg(), 0),
             'walls' => array_map(static fn(Thing $t): string => self::shadow($t->heightM, $sun), $walls),
         ];
     }
@@ -88,11 +89,11 @@ final readonly class ShadowPage
     {
         $length = ShadowOnGround::lengthM($heightM, $sun);
 
-        return $length >= 1000 ? __('over 1 km') : number_format($length, $length < 100 ? 1 : 0) . ' m';
+        return $length >= 1000 ? __('over 1 km') : Numbers::decimal($length, $length < 100 ? 1 : 0) . ' m';
     }
 
     private static function metres(float $metres): string
     {
-        return number_format($metres, 2) . ' m';
+        return Numbers::decimal($metres, 2) . ' m';
     }
 }

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Pages\Site;
 
-use App\Pages\Words;
+use App\Text\Durations;
+use App\Text\Numbers;
 use KeenShadow\Core\Rules\Verdict;
 use KeenShadow\Core\Site\Plan\Thing;
 use KeenShadow\Core\Site\Skyline\ContactVisibility;
@@ -34,11 +35,11 @@ final readonly class SpotRow
         return new self(
             $place->name,
             KindWords::of($place->kind),
-            number_format($place->heightM, 2) . ' m',
+            Numbers::decimal($place->heightM, 2) . ' m',
             $place->kind->wantsShade() ? $outlook->shadeVerdict() : $outlook->verdict(),
             array_map(static fn(UncertainObstruction $h): string => ObstructionWords::line($h, $site), $outlook->obstructions),
             self::lost($place, $outlook),
-            __(':clear of :whole', ['clear' => Words::hours($outlook->clearSeconds), 'whole' => Words::hours($outlook->wholeSeconds)]),
+            __(':clear of :whole', ['clear' => Durations::toTheMinute($outlook->clearSeconds), 'whole' => Durations::toTheMinute($outlook->wholeSeconds)]),
             KindWords::ground($site->plan->groundUnder($place->at())?->kind),
         );
     }

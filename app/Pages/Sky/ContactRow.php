@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Pages\Sky;
 
-use App\Pages\Words;
+use App\Text\Angles;
+use App\Text\Clock;
+use App\Text\Numbers;
 use KeenShadow\Core\Sky\ClockFace;
 use KeenShadow\Core\Sky\Compass;
 use KeenShadow\Core\Sky\Contact;
@@ -36,7 +38,7 @@ final readonly class ContactRow
     /** @param TimeUncertainty|null $uncertainty of this contact, where it is known already */
     public static function of(Contact $contact, LocalEclipse $here, ?TimeUncertainty $uncertainty = null): self
     {
-        $time = Words::rounded($contact->time());
+        $time = Clock::nearestSecond($contact->time());
         $view = $contact->view;
         $uncertainty ??= TimeUncertainty::of($here->eclipse, $here->observer, $contact);
 
@@ -46,16 +48,16 @@ final readonly class ContactRow
             $here->clock->second($contact->time()),
             $here->clock->utc($contact->time()),
             $time->format('Y-m-d\TH:i:s\Z'),
-            Words::degrees($view->altitudeDeg()),
-            Words::direction($view->azimuthDeg()),
+            Angles::degrees($view->altitudeDeg()),
+            Angles::direction($view->azimuthDeg()),
             __(Compass::nearest($view->azimuthDeg())->value),
-            Words::magnitude($view->magnitude()),
-            Words::percent($view->obscuration()),
+            Numbers::magnitude($view->magnitude()),
+            Numbers::percent($view->obscuration()),
             $view->isSunUp(),
             '±' . (int) ceil($uncertainty->seconds()) . ' s',
             self::clock($contact),
-            Words::direction($contact->positionAngleDeg(), 0),
-            Words::direction($contact->zenithAngleDeg(), 0),
+            Angles::direction($contact->positionAngleDeg(), 0),
+            Angles::direction($contact->zenithAngleDeg(), 0),
         );
     }
 

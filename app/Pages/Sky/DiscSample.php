@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Pages\Sky;
 
-use App\Pages\Words;
+use App\Text\Clock;
+use App\Text\Numbers;
 use JsonSerializable;
 use KeenShadow\Core\Rules\FilterAdvice;
 use KeenShadow\Core\Sky\Compass;
@@ -47,7 +48,7 @@ final readonly class DiscSample implements JsonSerializable
             $view->magnitude(),
             $view->obscuration(),
             $view->isSunUp(),
-            (int) Words::rounded($view->time())->format('U'),
+            (int) Clock::nearestSecond($view->time())->format('U'),
             $filters,
         );
     }
@@ -64,7 +65,7 @@ final readonly class DiscSample implements JsonSerializable
             'alt' => round($this->altitudeDeg, 1),
             'az' => round($this->azimuthDeg, 1),
             'c' => $this->compass,
-            'm' => (float) Words::magnitude($this->magnitude),
+            'm' => Numbers::roundedMagnitude($this->magnitude),
             'o' => round($this->obscuration, 6),
             'up' => $this->isUp,
             's' => $this->second,

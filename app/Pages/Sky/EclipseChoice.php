@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Pages\Sky;
 
-use App\Pages\Clock;
-use App\Pages\Words;
+use App\Text\Clock;
+use App\Text\Durations;
+use App\Text\Numbers;
 use DateTimeZone;
 use KeenShadow\Core\Sky\LocalCircumstances;
 use KeenShadow\Core\Sky\LocalKind;
@@ -59,7 +60,7 @@ final readonly class EclipseChoice
         }
         $time = Clock::of($this->zone ?? new DateTimeZone('UTC'), $maximum->time())->minuteAndZone($maximum->time());
         $duration = $this->here->durationSeconds();
-        $names = ['percent' => Words::percent($maximum->obscuration()), 'kind' => __($this->here->kind->value), 'time' => $time, 'length' => Words::duration($duration ?? 0.0)];
+        $names = ['percent' => Numbers::percent($maximum->obscuration()), 'kind' => __($this->here->kind->value), 'time' => $time, 'length' => Durations::toTheSecond($duration ?? 0.0)];
 
         return match (true) {
             $duration === null => __(':percent % of the area covered at :time', $names),

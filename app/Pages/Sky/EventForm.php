@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Pages\Sky;
 
-use App\Http\Requests\NumberText;
 use App\Models\Event;
 use App\Models\User;
+use App\Text\TypedNumber;
 use DateTimeZone;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
@@ -114,7 +114,7 @@ final readonly class EventForm
     /** @param array<string, string> $values */
     private static function observer(array $values): ?Observer
     {
-        $numbers = array_map(NumberText::normalise(...), [$values['lat'], $values['lon'], $values['height_m']]);
+        $numbers = array_map(TypedNumber::normalise(...), [$values['lat'], $values['lon'], $values['height_m']]);
         if (array_filter($numbers, is_numeric(...)) !== $numbers) {
             return null;
         }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Sky;
 
-use App\Pages\Clock;
+use App\Text\Clock;
 use KeenShadow\Core\Rules\FilterReason;
 use KeenShadow\Core\Rules\Filters;
 use KeenShadow\Core\Sky\ContactName;

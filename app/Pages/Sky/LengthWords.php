@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Sky;
 
-use App\Pages\Words;
+use App\Text\Durations;
 use KeenShadow\Core\Sky\LocalCircumstances;
 
 /** How long totality or the ring lasts, for a line of a list, with what stands against seeing it. */
@@ -18,9 +18,9 @@ final class LengthWords
         return match (true) {
             $duration === null => '',
             $c->seenKind() !== $c->kind => __(':kind while the Sun is down', ['kind' => __($c->kind->value)]),
-            $c->isCentralPhaseCut() => __(':length, cut by the horizon', ['length' => Words::duration($duration)]),
-            $c->isNearEdgeOfPath() => __('perhaps :length: near the edge of the path', ['length' => Words::duration($duration)]),
-            default => Words::duration($duration),
+            $c->isCentralPhaseCut() => __(':length, cut by the horizon', ['length' => Durations::toTheSecond($duration)]),
+            $c->isNearEdgeOfPath() => __('perhaps :length: near the edge of the path', ['length' => Durations::toTheSecond($duration)]),
+            default => Durations::toTheSecond($duration),
         };
     }
 }

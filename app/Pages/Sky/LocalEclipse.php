@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Sky;
 
 use App\Models\Event;
-use App\Pages\Clock;
+use App\Text\Clock;
 use DateTimeImmutable;
 use DateTimeZone;
 use KeenShadow\Core\Rules\Filters;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Sky;
 
 use App\Models\Place;
-use App\Pages\Words;
+use App\Text\Numbers;
 use KeenShadow\Core\Geometry\Globe;
 use KeenShadow\Core\Sky\Compass;
 
@@ -36,7 +36,7 @@ final readonly class NearTown
             $this->town === null => __('Far from any town'),
             $this->km <= self::NEAR_KM => __('Near :place', ['place' => $this->town->fullName()]),
             default => __(':km km :way of :place', [
-                'km' => Words::about($this->km), 'way' => __(Compass::nearest($this->bearingDeg)->value), 'place' => $this->town->fullName(),
+                'km' => Numbers::about($this->km), 'way' => __(Compass::nearest($this->bearingDeg)->value), 'place' => $this->town->fullName(),
             ]),
         };
     }

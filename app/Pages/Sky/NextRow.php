@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Pages\Sky;
 
-use App\Pages\Clock;
-use App\Pages\Words;
+use App\Text\Angles;
+use App\Text\Clock;
+use App\Text\Numbers;
 use KeenShadow\Core\Sky\Compass;
 use KeenShadow\Core\Sky\Ephemeris;
 use KeenShadow\Core\Sky\LocalKind;
@@ -42,7 +43,7 @@ final readonly class NextRow
             : LocalEclipse::seenFrom($eclipse, $here->observer, $here->zone, $ephemeris)->bestVisible();
         $isCut = $best !== $c->maximum;
         $clock = Clock::of($here->zone, $best->time());
-        $local = $here->local(Words::rounded($best->time()));
+        $local = $here->local(Clock::nearestSecond($best->time()));
 
         return new self(
             $eclipse->date(),
@@ -51,10 +52,10 @@ final readonly class NextRow
             $c->seenKind(),
             $clock->minuteAndZone($best->time()),
             $best->obscuration(),
-            Words::percent($best->obscuration()),
-            Words::magnitude($best->magnitude(), 2),
+            Numbers::percent($best->obscuration()),
+            Numbers::magnitude($best->magnitude(), 2),
             LengthWords::of($c),
-            Words::degrees($best->altitudeDeg(), 0),
+            Angles::degrees($best->altitudeDeg(), 0),
             __(Compass::nearest($best->azimuthDeg())->value),
             $isCut,
         );

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Pages\Sky;
 
-use App\Pages\Clock;
-use App\Pages\Words;
+use App\Text\Angles;
+use App\Text\Clock;
 use KeenShadow\Core\Sky\LunarContactName;
 use KeenShadow\Core\Sky\LunarEclipse;
 use KeenShadow\Core\Sky\LunarKind;
@@ -34,7 +34,7 @@ final class PairedMoon
                 'zone' => $clock->zone(),
                 'max' => $time(LunarContactName::Maximum),
                 'up' => $altitude > 0
-                    ? __('the Moon is :altitude up here then.', ['altitude' => Words::degrees($altitude, 0)])
+                    ? __('the Moon is :altitude up here then.', ['altitude' => Angles::degrees($altitude, 0)])
                     : __('the Moon is down here then.'),
             ]),
         ];

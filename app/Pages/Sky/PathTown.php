@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Pages\Sky;
 
-use App\Pages\Clock;
-use App\Pages\Words;
+use App\Text\Angles;
+use App\Text\Clock;
+use App\Text\Numbers;
 use DateTimeZone;
 use KeenShadow\Core\Geometry\Globe;
 use KeenShadow\Core\Sky\ContactName;
@@ -35,8 +36,8 @@ final readonly class PathTown
             $lon,
             $begin === null ? '' : Clock::of($zone, $c->maximum->time())->secondAndZone($begin->time()) . ($begin->view->isSunUp() ? '' : ', ' . __('Sun down')),
             LengthWords::of($c),
-            Words::degrees($c->maximum->altitudeDeg(), 0),
-            Words::about(Globe::distanceKm($from->observer->latDeg, $from->observer->lonDeg, $lat, $lon)),
+            Angles::degrees($c->maximum->altitudeDeg(), 0),
+            Numbers::about(Globe::distanceKm($from->observer->latDeg, $from->observer->lonDeg, $lat, $lon)),
         );
     }
 }

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Pages\Sky;
 
-use App\Pages\Words;
+use App\Text\Angles;
+use App\Text\Numbers;
 use DateTimeZone;
 use KeenShadow\Core\Geometry\Globe;
 use KeenShadow\Core\Sky\Compass;
@@ -30,11 +31,11 @@ final readonly class SeenThere
         $seen = $there->circumstances->isSeen();
 
         return new self(
-            Words::coordinates($lat, $lon) . ', ' . lcfirst($near->words()),
+            Angles::coordinates($lat, $lon) . ', ' . lcfirst($near->words()),
             $seen ? SkyAnswer::of($there)->headline : __('Nothing of it is seen there.'),
             $seen ? SkyAnswer::of($there)->detail . ' ' . ucfirst(FilterWords::brief($there->filters(), $there->clock)) . '.' : '',
             __(':km km :way of the event', [
-                'km' => Words::about(Globe::distanceKm($from->observer->latDeg, $from->observer->lonDeg, $lat, $lon)),
+                'km' => Numbers::about(Globe::distanceKm($from->observer->latDeg, $from->observer->lonDeg, $lat, $lon)),
                 'way' => __(Compass::nearest(Globe::bearingDeg($from->observer->latDeg, $from->observer->lonDeg, $lat, $lon))->value),
             ]),
             $seen,

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace App\Pages\Sky;
 
 use App\Models\Site;
-use App\Pages\Clock;
-use App\Pages\Words;
+use App\Text\Angles;
+use App\Text\Clock;
+use App\Text\Numbers;
 use DateTimeZone;
 use KeenShadow\Core\Rules\Filters;
 use KeenShadow\Core\Sky\ContactName;
@@ -55,9 +56,9 @@ final readonly class SiteRow
             // Of a partial eclipse the whole list says the same.
             $c->kind === LocalKind::Total ? FilterWords::brief(Filters::of($eclipse, $site->observer(), $c), $clock) : '',
             array_map(static fn(ContactName $name): array => self::contact($name, $c, $clock), ContactName::cases()),
-            $isNone ? self::NOTHING : Words::percent($c->maximum->obscuration()) . ' %' . ($c->maximum->isSunUp() ? '' : ', ' . __('Sun down')),
+            $isNone ? self::NOTHING : Numbers::percent($c->maximum->obscuration()) . ' %' . ($c->maximum->isSunUp() ? '' : ', ' . __('Sun down')),
             $c->durationSeconds() === null ? self::NOTHING : LengthWords::of($c),
-            $isNone ? self::NOTHING : Words::degrees($c->maximum->altitudeDeg(), 0),
+            $isNone ? self::NOTHING : Angles::degrees($c->maximum->altitudeDeg(), 0),
         );
     }
 

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Pages\Sky;
 
-use App\Pages\Words;
+use App\Text\Angles;
+use App\Text\Durations;
+use App\Text\Numbers;
 use KeenShadow\Core\Sky\Compass;
 use KeenShadow\Core\Sky\ContactName;
 use KeenShadow\Core\Sky\LocalKind;
@@ -32,14 +34,14 @@ final readonly class SkyAnswer
         $begin = $c->contact(ContactName::C2);
         if ($duration !== null && $begin !== null && $c->seenKind() === $c->kind) {
             return __(self::centralWords($here), [
-                'length' => Words::duration($duration),
+                'length' => Durations::toTheSecond($duration),
                 'time' => $here->clock->secondAndZone($begin->time()),
             ]);
         }
         $best = $here->bestVisible();
 
         return __('Partial: :percent % of the Sun\'s area covered at :time', [
-            'percent' => Words::percent($best->obscuration()),
+            'percent' => Numbers::percent($best->obscuration()),
             'time' => $here->clock->secondAndZone($best->time()),
         ]);
     }
@@ -63,10 +65,10 @@ final readonly class SkyAnswer
         $v = $here->circumstances->maximum;
         $names = [
             'time' => $here->clock->second($v->time()),
-            'altitude' => Words::degrees($v->altitudeDeg(), 0),
+            'altitude' => Angles::degrees($v->altitudeDeg(), 0),
             'compass' => __(Compass::nearest($v->azimuthDeg())->value),
-            'magnitude' => Words::magnitude($v->magnitude()),
-            'percent' => Words::percent($v->obscuration()),
+            'magnitude' => Numbers::magnitude($v->magnitude()),
+            'percent' => Numbers::percent($v->obscuration()),
         ];
 
         return $v->isSunUp()
@@ -86,7 +88,7 @@ final readonly class SkyAnswer
             ? 'The Sun rises eclipsed at :time, :percent % of its area covered. What comes before is below the horizon.'
             : 'The Sun sets eclipsed at :time, :percent % of its area still covered. What comes after is below the horizon.', [
                 'time' => $here->clock->minute($cut->time),
-                'percent' => Words::percent($here->at($cut->time)->obscuration()),
+                'percent' => Numbers::percent($here->at($cut->time)->obscuration()),
             ]);
     }
 

@@ -7,7 +7,10 @@ namespace App\Pages\Sky;
 use App\Drawings\ShadowRibbon;
 use App\Drawings\SkyCurves;
 use App\Models\Event;
-use App\Pages\Words;
+use App\Text\Angles;
+use App\Text\Clock;
+use App\Text\Durations;
+use App\Text\Numbers;
 use DateInterval;
 use KeenShadow\Core\Rules\Filters;
 use KeenShadow\Core\Sky\Compass;
@@ -103,21 +106,21 @@ final readonly class SkyPage
         $uncertainty = $this->uncertainties[ContactName::C2->value] ?? $this->uncertainties[ContactName::C1->value] ?? $this->uncertainties[ContactName::Maximum->value];
 
         return [
-            [__('Place'), Words::coordinates($this->event->lat, $this->event->lon, 4) . ', ' . $this->event->height_m . ' m'],
-            [__('Eclipse as a whole'), __(':kind, greatest at :time UTC, γ = :gamma', ['kind' => __($e->kind->value), 'time' => Words::rounded($e->greatest())->format('H:i:s'), 'gamma' => number_format($e->gamma, 4)])],
+            [__('Place'), Angles::coordinates($this->event->lat, $this->event->lon, 4) . ', ' . $this->event->height_m . ' m'],
+            [__('Eclipse as a whole'), __(':kind, greatest at :time UTC, γ = :gamma', ['kind' => __($e->kind->value), 'time' => Clock::nearestSecond($e->greatest())->format('H:i:s'), 'gamma' => Numbers::decimal($e->gamma, 4)])],
             [__('ΔT = TT − UT1'), sprintf('%.1f ± %.1f s (%s)', $e->deltaT->seconds, $e->deltaT->uncertaintySeconds, __($e->deltaT->source->value))],
             [__('Moon\'s radius'), sprintf('k₁ = %.7f, k₂ = %.6f', $radii->penumbralK, $radii->umbralK)],
             ...($this->oneKDuration === null ? [] : [[__('With one k = :k throughout', ['k' => (string) Radii::PENUMBRAL_K]), __(':length instead of :shorter; the shorter one is shown, for the sake of eyes', [
-                'length' => Words::duration($this->oneKDuration),
-                'shorter' => Words::duration($this->here->circumstances->durationSeconds() ?? 0.0),
+                'length' => Durations::toTheSecond($this->oneKDuration),
+                'shorter' => Durations::toTheSecond($this->here->circumstances->durationSeconds() ?? 0.0),
             ])]]),
             ...$this->filterSums(),
-            [__('Sun\'s radius'), number_format($radii->sunKm) . ' km'],
-            [__('Apparent size of the Sun'), number_format(2 * $v->sunSemidiameterDeg() * 60, 2) . '′'],
-            [__('Moon over Sun'), number_format($v->diameterRatio(), 4)],
+            [__('Sun\'s radius'), Numbers::decimal($radii->sunKm) . ' km'],
+            [__('Apparent size of the Sun'), Numbers::decimal(2 * $v->sunSemidiameterDeg() * 60, 2) . '′'],
+            [__('Moon over Sun'), Numbers::decimal($v->diameterRatio(), 4)],
             [__('Uncertainty of the times'), __('±:dt s from ΔT, ±:limb s from the Moon\'s uneven limb, ±:clock s between UTC and UT1, ±:place s for :metres m of place', [
-                'dt' => number_format($uncertainty->deltaTSeconds, 1), 'limb' => number_format($uncertainty->limbSeconds, 0), 'clock' => number_format($uncertainty->clockSeconds, 1),
-                'place' => number_format($uncertainty->positionSeconds, 1), 'metres' => (string) (int) TimeUncertainty::POSITION_M,
+                'dt' => Numbers::decimal($uncertainty->deltaTSeconds, 1), 'limb' => Numbers::decimal($uncertainty->limbSeconds, 0), 'clock' => Numbers::decimal($uncertainty->clockSeconds, 1),
+                'place' => Numbers::decimal($uncertainty->positionSeconds, 1), 'metres' => (string) (int) TimeUncertainty::POSITION_M,
             ])],
         ];
     }
@@ -132,7 +135,7 @@ final readonly class SkyPage
         }
 
         return [[__('Filters off and on'), __('C2 + :early s, C3 − :late s − :hand s: the parts of the uncertainty below added up, and the time a hand needs', [
-            'early' => number_format($early->worstSeconds(), 1), 'late' => number_format($late->worstSeconds(), 1), 'hand' => number_format(Filters::REACTION_SECONDS),
+            'early' => Numbers::decimal($early->worstSeconds(), 1), 'late' => Numbers::decimal($late->worstSeconds(), 1), 'hand' => Numbers::decimal(Filters::REACTION_SECONDS),
         ])]];
     }
 
@@ -145,7 +148,7 @@ final readonly class SkyPage
                 $crossing->isRise ? __('Sunrise') : __('Sunset'),
                 __(':time, azimuth :azimuth (:compass)', [
                     'time' => $here->clock->minute($crossing->time),
-                    'azimuth' => Words::direction($crossing->azimuthDeg, 0),
+                    'azimuth' => Angles::direction($crossing->azimuthDeg, 0),
                     'compass' => __(Compass::nearest($crossing->azimuthDeg)->value),
                 ]),
             ];

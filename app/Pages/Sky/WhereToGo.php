@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Pages\Sky;
 
 use App\Models\Place;
-use App\Pages\Words;
+use App\Text\Durations;
+use App\Text\Numbers;
 use DateTimeZone;
 use Illuminate\Support\Str;
 use KeenShadow\Core\Geometry\Globe;
@@ -64,13 +65,13 @@ final readonly class WhereToGo
         $isInside = $own !== null && $here->circumstances->maximum->isSunUp();
         $edge = $area->nearestTo($here->observer->latDeg, $here->observer->lonDeg);
         $centre = $path->nearestTo($here->observer);
-        $names = ['kind' => __($here->eclipse->kind->value), 'own' => Words::duration($own ?? 0.0)];
+        $names = ['kind' => __($here->eclipse->kind->value), 'own' => Durations::toTheSecond($own ?? 0.0)];
         if ($edge !== null) {
             [$names['edge'], $names['edgeWay']] = self::distance($here->observer, ...$edge);
         }
         if ($centre !== null) {
             [$names['km'], $names['way']] = self::distance($here->observer, $centre->latDeg, $centre->lonDeg);
-            $names['length'] = Words::duration($centre->durationSeconds);
+            $names['length'] = Durations::toTheSecond($centre->durationSeconds);
         }
 
         return match (true) {
@@ -85,7 +86,7 @@ final readonly class WhereToGo
     private static function distance(Observer $from, float $lat, float $lon): array
     {
         return [
-            Words::about(Globe::distanceKm($from->latDeg, $from->lonDeg, $lat, $lon)),
+            Numbers::about(Globe::distanceKm($from->latDeg, $from->lonDeg, $lat, $lon)),
             __(Compass::nearest(Globe::bearingDeg($from->latDeg, $from->lonDeg, $lat, $lon))->value),
         ];
     }

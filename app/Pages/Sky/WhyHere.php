@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Pages\Sky;
 
-use App\Pages\Words;
+use App\Text\Durations;
+use App\Text\Numbers;
 use KeenShadow\Core\Sky\EclipseKind;
 use KeenShadow\Core\Sky\LocalKind;
 
@@ -20,13 +21,13 @@ final class WhyHere
 
         return [
             __('That day the Sun is :sun wide in this sky and the Moon :moon: :ratio times as wide.', [
-                'sun' => number_format($sun, 2) . '′',
-                'moon' => number_format($sun * $ratio, 2) . '′',
-                'ratio' => number_format($ratio, 4),
+                'sun' => Numbers::decimal($sun, 2) . '′',
+                'moon' => Numbers::decimal($sun * $ratio, 2) . '′',
+                'ratio' => Numbers::decimal($ratio, 4),
             ]),
             match ($here->circumstances->kind) {
                 LocalKind::Total => __('The Moon is the wider one and passes right in front of the Sun: it covers all of it for :length.', [
-                    'length' => Words::duration($here->circumstances->durationSeconds() ?? 0.0),
+                    'length' => Durations::toTheSecond($here->circumstances->durationSeconds() ?? 0.0),
                 ]),
                 LocalKind::Annular => __('The Moon passes right in front of the Sun but is the smaller one: a ring of Sun stays around it.'),
                 default => self::whyPartial($here),
@@ -39,7 +40,7 @@ final class WhyHere
     private static function whyPartial(LocalEclipse $here): string
     {
         $passes = __('Seen from here the Moon\'s centre passes :distance of the Sun\'s width beside the Sun\'s centre, so a part stays uncovered.', [
-            'distance' => number_format($here->circumstances->maximum->separation() / 2, 2),
+            'distance' => Numbers::decimal($here->circumstances->maximum->separation() / 2, 2),
         ]);
 
         return $here->eclipse->kind === EclipseKind::Partial

@@ -6,7 +6,7 @@ namespace App\Pages\Viewers;
 
 use App\Drawings\ScreenImage;
 use App\Pages\Sky\LocalEclipse;
-use App\Pages\Words;
+use App\Text\Numbers;
 use KeenShadow\Core\Sky\LocalView;
 use KeenShadow\Core\Viewers\Pinhole;
 use KeenShadow\Core\Viewers\ScreenSide;
@@ -48,7 +48,7 @@ final readonly class BoxMoment
         return new self(
             $name,
             $here->clock->minute($view->time()),
-            Words::percent($view->obscuration()),
+            Numbers::percent($view->obscuration()),
             $view->obscuration() >= 1.0,
             ScreenImage::of($pinhole, $view, $side),
         );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Viewers;
 
 use App\Pages\Sky\LocalEclipse;
+use App\Text\Numbers;
 use KeenShadow\Core\Rules\Verdict;
 use KeenShadow\Core\Sky\Horizon;
 use KeenShadow\Core\Sky\Sunlight;
@@ -43,7 +44,7 @@ final readonly class BoxPage
             $pinhole->verdict(),
             BoxMoment::allOf($pinhole, $side, $here),
             array_map(static fn(PinholeCriterion $criterion): BestHole => BestHole::of($criterion, $pinhole, $sunDiameterDeg), PinholeCriterion::cases()),
-            number_format($sunDiameterDeg * 60, 2) . '′',
+            Numbers::decimal($sunDiameterDeg * 60, 2) . '′',
             $pinhole->imageLux(Sunlight::directLux(Horizon::apparentAltitudeDeg($view->altitudeDeg()))),
         );
     }

@@ -1,3 +1,4 @@
+@php use App\Text\Numbers; @endphp
 <p class="lead-answer">{{ $page->headline }}</p>
 <x-verdict :verdict="$page->verdict" />
 <p class="caution">{{ __('Nobody looks past the banner. Only filters that passed the check go into the holes, taped so that they cannot fall out; somebody stands at the door all the while.') }}</p>
@@ -80,7 +81,7 @@
                 <thead><tr><th scope="col">{{ __('Hole') }}</th><th scope="col">{{ __('For') }}</th><th scope="col" class="is-number">{{ __('Middle from the left jamb') }}</th><th scope="col" class="is-number">{{ __('Middle above the floor') }}</th><th scope="col" class="is-number">{{ __('Width × height for 10 min') }}</th><th scope="col" class="is-number">{{ __('Mark on the floor, from the left jamb') }}</th></tr></thead>
                 <tbody>
                     @foreach ($page->holes as $hole)
-                        <tr><th scope="row" data-label="{{ __('Hole') }}">{{ $hole->number }}</th><td data-label="{{ __('For') }}">{{ $hole->who }}</td><td class="is-number" data-label="{{ __('Middle from the left jamb') }}">{{ number_format($hole->fromLeftM, 2) }} m</td><td class="is-number" data-label="{{ __('Middle above the floor') }}">{{ number_format($hole->heightM, 2) }} m</td><td class="is-number" data-label="{{ __('Width × height for 10 min') }}">{{ number_format($hole->widthM, 2) }} × {{ number_format($hole->lengthM, 2) }} m</td><td class="is-number" data-label="{{ __('Mark on the floor, from the left jamb') }}">{{ number_format($hole->standM, 2) }} m</td></tr>
+                        <tr><th scope="row" data-label="{{ __('Hole') }}">{{ $hole->number }}</th><td data-label="{{ __('For') }}">{{ $hole->who }}</td><td class="is-number" data-label="{{ __('Middle from the left jamb') }}">{{ Numbers::decimal($hole->fromLeftM, 2) }} m</td><td class="is-number" data-label="{{ __('Middle above the floor') }}">{{ Numbers::decimal($hole->heightM, 2) }} m</td><td class="is-number" data-label="{{ __('Width × height for 10 min') }}">{{ Numbers::decimal($hole->widthM, 2) }} × {{ Numbers::decimal($hole->lengthM, 2) }} m</td><td class="is-number" data-label="{{ __('Mark on the floor, from the left jamb') }}">{{ Numbers::decimal($hole->standM, 2) }} m</td></tr>
                     @endforeach
                 </tbody>
             </table>

@@ -1,12 +1,12 @@
-@php use App\Pages\Words; @endphp
+@php use App\Text\Numbers; use App\Text\Angles; @endphp
 <div class="reading" data-again="{{ $reading->isGoingOn() ? route('site.position.show', [$event, $reading]) : '' }}">
     @if ($reading->lat !== null)
-        <p class="reading-answer">{{ Words::coordinates($reading->lat, $reading->lon, 6) }} <b>± {{ Words::about($reading->uncertainty_m) }} m</b></p>
+        <p class="reading-answer">{{ Angles::coordinates($reading->lat, $reading->lon, 6) }} <b>± {{ Numbers::about($reading->uncertainty_m) }} m</b></p>
         <p>
             {{ __('Mean of :n fixes, scatter :scatter m, at least :sat satellites, :quality; :height above the sea.', [
-                'n' => $reading->fixes, 'scatter' => number_format($reading->scatter_m, 1), 'sat' => $reading->satellites,
+                'n' => $reading->fixes, 'scatter' => Numbers::decimal($reading->scatter_m, 1), 'sat' => $reading->satellites,
                 'quality' => match (true) { $reading->quality === 1 => __('plain fix'), $reading->quality < 4 => __('with corrections'), default => __('kinematic') },
-                'height' => $reading->height_m === null ? __('no height') : number_format($reading->height_m, 1) . ' m',
+                'height' => $reading->height_m === null ? __('no height') : Numbers::decimal($reading->height_m, 1) . ' m',
             ]) }}
         </p>
     @endif

@@ -1,10 +1,10 @@
-@php use App\Pages\Words; @endphp
+@php use App\Text\Numbers; @endphp
 <x-verdict :verdict="$box->verdict" />
 <dl class="figures">
-    <div><dt>{{ __('Image of the Sun') }}</dt><dd>{{ number_format($box->pinhole->imageMm(), 1) }} mm <small>{{ __('2·L·tan(s/2), Sun :s wide', ['s' => $box->sunDiameter]) }}</small></dd></div>
-    <div><dt>{{ __('Blur') }}</dt><dd>{{ number_format($box->pinhole->blurMm(), 2) }} mm <small>{{ __('hole :h and diffraction :d mm', ['h' => number_format($box->pinhole->holeMm, 2), 'd' => number_format($box->pinhole->diffractionMm(), 2)]) }}</small></dd></div>
-    <div><dt>{{ __('Smallest bite that shows') }}</dt><dd>{{ Words::aboutPercent($box->pinhole->smallestBite()) }} % <small>{{ __('of the diameter; :n blurs across the disc', ['n' => number_format($box->pinhole->detailsAcross(), 1)]) }}</small></dd></div>
-    <div><dt>{{ __('Brightness') }}</dt><dd>{{ __('about :n lx', ['n' => Words::about($box->lux)]) }} <small>{{ __('whole Sun, clear sky; dims with the covered area') }}</small></dd></div>
+    <div><dt>{{ __('Image of the Sun') }}</dt><dd>{{ Numbers::decimal($box->pinhole->imageMm(), 1) }} mm <small>{{ __('2·L·tan(s/2), Sun :s wide', ['s' => $box->sunDiameter]) }}</small></dd></div>
+    <div><dt>{{ __('Blur') }}</dt><dd>{{ Numbers::decimal($box->pinhole->blurMm(), 2) }} mm <small>{{ __('hole :h and diffraction :d mm', ['h' => Numbers::decimal($box->pinhole->holeMm, 2), 'd' => Numbers::decimal($box->pinhole->diffractionMm(), 2)]) }}</small></dd></div>
+    <div><dt>{{ __('Smallest bite that shows') }}</dt><dd>{{ Numbers::aboutPercent($box->pinhole->smallestBite()) }} % <small>{{ __('of the diameter; :n blurs across the disc', ['n' => Numbers::decimal($box->pinhole->detailsAcross(), 1)]) }}</small></dd></div>
+    <div><dt>{{ __('Brightness') }}</dt><dd>{{ __('about :n lx', ['n' => Numbers::about($box->lux)]) }} <small>{{ __('whole Sun, clear sky; dims with the covered area') }}</small></dd></div>
 </dl>
 <h2>{{ __('On the screen here') }}</h2>
 <div class="box-picture">
@@ -43,8 +43,8 @@
                 <tr>
                     <th scope="row">{{ $best->name }}</th>
                     <td data-label="{{ __('Formula, λ = 550 nm') }}">{{ $best->formula }}</td>
-                    <td data-label="{{ __('Hole') }}" class="is-number">{{ number_format($best->holeMm, 2) }} mm</td>
-                    <td data-label="{{ __('Blur') }}" class="is-number">{{ number_format($best->pinhole->blurMm(), 2) }} mm</td>
+                    <td data-label="{{ __('Hole') }}" class="is-number">{{ Numbers::decimal($best->holeMm, 2) }} mm</td>
+                    <td data-label="{{ __('Blur') }}" class="is-number">{{ Numbers::decimal($best->pinhole->blurMm(), 2) }} mm</td>
                     <td><button type="button" class="btn btn-quiet" data-hole="{{ $best->holeMm }}">{{ __('Take it') }}<span class="visually-hidden"> {{ $best->formula }}</span></button></td>
                 </tr>
             @endforeach

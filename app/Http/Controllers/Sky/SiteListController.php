@@ -17,7 +17,7 @@ use App\Pages\EventFrame;
 use App\Pages\Sky\Eclipses;
 use App\Pages\Sky\LocalEclipse;
 use App\Pages\Sky\SiteTable;
-use App\Pages\Words;
+use App\Text\Clock;
 use DateTimeZone;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
@@ -85,7 +85,7 @@ final class SiteListController
                 $local = array_map(static function (ContactName $name) use ($c, $zone): ?string {
                     $contact = $c->contact($name);
 
-                    return $contact === null ? null : Words::rounded($contact->time())->setTimezone($zone)->format('Y-m-d H:i:s');
+                    return $contact === null ? null : Clock::nearestSecond($contact->time())->setTimezone($zone)->format('Y-m-d H:i:s');
                 }, ContactName::cases());
                 $record = CircumstancesRecord::of($site->name, $eclipse->date(), $site->observer(), $c, Filters::of($eclipse, $site->observer(), $c));
                 echo CsvLine::of([...array_values($record), $zone->getName(), ...$local]);

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Site;
 
-use App\Http\Requests\NumberText;
 use App\Pages\Sky\LocalEclipse;
+use App\Text\TypedNumber;
 use DateTimeImmutable;
 use Illuminate\Foundation\Http\FormRequest;
 
@@ -71,7 +71,7 @@ abstract class MomentRequest extends FormRequest
     {
         foreach (array_keys($this->usual()) as $field) {
             if (is_string($this->query($field))) {
-                $this->merge([$field => NumberText::normalise($this->query($field))]);
+                $this->merge([$field => TypedNumber::normalise($this->query($field))]);
             }
         }
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Site;
 
-use App\Http\Requests\NumberText;
 use App\Pages\Site\HorizonText;
+use App\Text\TypedNumber;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -114,7 +114,7 @@ final class PlanRequest extends FormRequest
             }
             foreach (self::NUMBERS as $field) {
                 if (is_string($row[$field] ?? null)) {
-                    $row[$field] = NumberText::normalise($row[$field]);
+                    $row[$field] = TypedNumber::normalise($row[$field]);
                 }
             }
             if (($row['name'] ?? '') !== '' || ($row['points'] ?? '') !== '') {
@@ -123,7 +123,7 @@ final class PlanRequest extends FormRequest
         }
         $this->merge(['things' => $rows]);
         if (is_string($this->input('accuracy_m'))) {
-            $this->merge(['accuracy_m' => NumberText::normalise($this->input('accuracy_m'))]);
+            $this->merge(['accuracy_m' => TypedNumber::normalise($this->input('accuracy_m'))]);
         }
     }
 
@@ -166,8 +166,8 @@ final class PlanRequest extends FormRequest
                 continue;
             }
             $numbers = explode(' ', (string) preg_replace('/\s+/', ' ', trim($pair)));
-            $east = NumberText::normalise($numbers[0]);
-            $north = NumberText::normalise($numbers[1] ?? '');
+            $east = TypedNumber::normalise($numbers[0]);
+            $north = TypedNumber::normalise($numbers[1] ?? '');
             if (count($numbers) !== 2 || !is_numeric($east) || !is_numeric($north)) {
                 throw SiteException::notAPoint(trim($pair));
             }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Site;
 
-use App\Http\Requests\NumberText;
 use App\Models\Event;
 use App\Pages\Site\EventSite;
 use App\Pages\Sky\Eclipses;
 use App\Pages\Sky\LocalEclipse;
+use App\Text\TypedNumber;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -97,7 +97,7 @@ final class SightRequest extends FormRequest
     {
         foreach (self::NUMBERS as $field) {
             if (is_string($this->input($field))) {
-                $this->merge([$field => $this->input($field) === '' ? null : NumberText::normalise($this->input($field))]);
+                $this->merge([$field => $this->input($field) === '' ? null : TypedNumber::normalise($this->input($field))]);
             }
         }
     }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Viewers;
 
-use App\Http\Requests\NumberText;
 use App\Models\Event;
 use App\Models\Viewer;
+use App\Text\TypedNumber;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use KeenShadow\Core\Viewers\Pinhole;
@@ -60,7 +60,7 @@ class ViewerRequest extends FormRequest
     {
         foreach (['distance_mm', 'hole_mm'] as $field) {
             if (is_string($this->input($field))) {
-                $this->merge([$field => NumberText::normalise($this->input($field))]);
+                $this->merge([$field => TypedNumber::normalise($this->input($field))]);
             }
         }
     }

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Tests\Feature;
+namespace Tests\Feature\Text;
 
-use App\Pages\Clock;
+use App\Text\Clock;
 use DateTimeImmutable;
 use DateTimeZone;
 use PHPUnit\Framework\Attributes\TestWith;

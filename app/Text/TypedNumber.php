@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Requests;
+namespace App\Text;
 
 /** Numbers as people type them. */
-final class NumberText
+final class TypedNumber
 {
     /** "−6,29 " becomes "-6.29"; what is no number stays as it is, for the message to show. */
     public static function normalise(string $typed): string

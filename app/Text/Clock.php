@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Pages;
+namespace App\Text;
 
 use DateTimeImmutable;
 use DateTimeZone;
@@ -66,9 +66,15 @@ final readonly class Clock
     /** The same moment in UTC, with its date where that is another than the place's. */
     public function utc(DateTimeImmutable $moment): string
     {
-        $utc = Words::rounded($moment)->setTimezone(new DateTimeZone('UTC'));
+        $utc = self::nearestSecond($moment)->setTimezone(new DateTimeZone('UTC'));
 
         return $utc->format('H:i:s') . $this->day($utc);
+    }
+
+    /** Half a second on, so that a format that cuts the fraction shows the nearest second. */
+    public static function nearestSecond(DateTimeImmutable $moment): DateTimeImmutable
+    {
+        return $moment->modify('+500 milliseconds');
     }
 
     private static function zoneAt(DateTimeImmutable $moment, DateTimeZone $zone): string
@@ -93,7 +99,7 @@ final readonly class Clock
 
     private function written(DateTimeImmutable $moment, string $format): string
     {
-        $local = Words::rounded($moment)->setTimezone($this->zone);
+        $local = self::nearestSecond($moment)->setTimezone($this->zone);
 
         return $local->format($format)
             . ($local->getOffset() === $this->reference->getOffset() ? '' : ' ' . self::offset($local))
