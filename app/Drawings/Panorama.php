@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
-use App\Pages\Site\EventSite;
 use App\Text\Angles;
+use App\Text\Clock;
 use KeenShadow\Core\Geometry\Angle;
 use KeenShadow\Core\Site\Plan\Thing;
 use KeenShadow\Core\Site\Plan\ThingKind;
 use KeenShadow\Core\Site\Skyline\DiscVisibility;
 use KeenShadow\Core\Site\Skyline\Skyline;
 use KeenShadow\Core\Site\Skyline\SpotOutlook;
+use KeenShadow\Core\Site\Skyline\SunlitSite;
 use KeenShadow\Core\Site\Skyline\WallSeen;
 use KeenShadow\Core\Sky\Compass;
 use KeenShadow\Core\Sky\ContactName;
@@ -56,7 +57,7 @@ final readonly class Panorama
         public array $altitudes,
     ) {}
 
-    public static function of(Thing $place, SpotOutlook $outlook, EventSite $site): self
+    public static function of(Thing $place, SpotOutlook $outlook, SunlitSite $site): self
     {
         $suns = $site->track->positions(self::TRACK_SECONDS);
         $azimuths = self::runningOn(array_map(static fn(SunPosition $s): float => $s->azimuthDeg, $suns));
@@ -156,7 +157,7 @@ final readonly class Panorama
     }
 
     /** @param callable(float): float $y */
-    private static function horizon(EventSite $site, float $left, float $width, float $scale, callable $y, float $height): string
+    private static function horizon(SunlitSite $site, float $left, float $width, float $scale, callable $y, float $height): string
     {
         $points = [];
         for ($i = 0; $i <= 200; ++$i) {
@@ -203,7 +204,7 @@ final readonly class Panorama
      *
      * @return list<array{x: float, y: float, r: float, label: string, labelX: float, labelY: float, isClear: bool}>
      */
-    private static function contacts(SpotOutlook $outlook, float $scale, callable $x, callable $y, EventSite $site): array
+    private static function contacts(SpotOutlook $outlook, float $scale, callable $x, callable $y, SunlitSite $site): array
     {
         $marks = [];
         foreach ($outlook->contacts as $contact) {
@@ -217,7 +218,7 @@ final readonly class Panorama
                 'x' => $at[0],
                 'y' => $at[1],
                 'r' => round($sun->semidiameterDeg * $scale, 2),
-                'label' => ucfirst($contact->name->value) . ' ' . $site->here->clock->second($sun->time()),
+                'label' => ucfirst($contact->name->value) . ' ' . Clock::over($site->here)->second($sun->time()),
                 'labelX' => min(self::WIDTH - 60.0, max(60.0, $at[0])),
                 'labelY' => max(14.0, $at[1] - 16),
                 'isClear' => $contact->visibility === DiscVisibility::Clear,

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
-use App\Pages\Site\KindWords;
 use App\Text\Numbers;
+use App\Text\SiteWords;
 use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Site\Plan\Shape;
 use KeenShadow\Core\Site\Plan\Thing;
@@ -49,7 +49,7 @@ final readonly class PlanShape
             $thing->kind->shape()->value,
             $thing->name,
             self::labelOf($thing),
-            KindWords::height($thing->kind),
+            SiteWords::height($thing->kind),
             implode(' ', array_map(static fn(array $c): string => "{$c['x']},{$c['y']}", $corners)),
             $middle['x'],
             $middle['y'],
@@ -87,7 +87,7 @@ final readonly class PlanShape
         $where = __(':east m east, :north m north', ['east' => Numbers::decimal($at->eastM, 1), 'north' => Numbers::decimal($at->northM, 1)]);
 
         return $thing->kind->shape() === Shape::Area && $thing->kind->isGround()
-            ? KindWords::of($thing->kind) . " {$thing->name}, {$where}"
-            : KindWords::of($thing->kind) . " {$thing->name}, " . Numbers::decimal($thing->heightM, 1) . " m, {$where}";
+            ? SiteWords::of($thing->kind) . " {$thing->name}, {$where}"
+            : SiteWords::of($thing->kind) . " {$thing->name}, " . Numbers::decimal($thing->heightM, 1) . " m, {$where}";
     }
 }

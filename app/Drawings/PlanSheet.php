@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
-use App\Pages\Site\EventSite;
+use App\Text\Clock;
 use DateTimeImmutable;
 use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Site\Plan\Thing;
 use KeenShadow\Core\Site\Skyline\DiscVisibility;
 use KeenShadow\Core\Site\Skyline\Skyline;
+use KeenShadow\Core\Site\Skyline\SunlitSite;
 use KeenShadow\Core\Sky\ContactName;
 
 /** The site from above, ready for SVG: metres, x east, y south, with the Sun's directions from one spot as a fan. */
@@ -55,7 +56,7 @@ final readonly class PlanSheet
         public float $barM,
     ) {}
 
-    public static function of(EventSite $site, Thing $observer): self
+    public static function of(SunlitSite $site, Thing $observer): self
     {
         [$left, $top, $width, $height] = self::frame($site, $observer);
         $letter = round($width / self::LETTERS, 2);
@@ -118,7 +119,7 @@ final readonly class PlanSheet
     }
 
     /** @return array{float, float, float, float} */
-    private static function frame(EventSite $site, Thing $observer): array
+    private static function frame(SunlitSite $site, Thing $observer): array
     {
         $corners = [$observer->at()];
         foreach ($site->plan->things as $thing) {
@@ -143,7 +144,7 @@ final readonly class PlanSheet
      *
      * @return list<array{x: float, y: float, labelX: float, labelY: float, anchor: string, label: string, isMain: bool, isHidden: bool}>
      */
-    private static function rays(EventSite $site, Thing $observer, array $frame): array
+    private static function rays(SunlitSite $site, Thing $observer, array $frame): array
     {
         $skyline = Skyline::over($site->plan, $observer->at(), $observer->heightM);
         $rays = [];
@@ -196,14 +197,14 @@ final readonly class PlanSheet
      *
      * @return list<array{DateTimeImmutable, string, bool}>
      */
-    private static function moments(EventSite $site): array
+    private static function moments(SunlitSite $site): array
     {
         $here = $site->here;
         $moments = [];
         foreach ([ContactName::C1, ContactName::Maximum, ContactName::C4] as $name) {
             $contact = $here->circumstances->contact($name);
             if ($contact !== null) {
-                $moments[] = [$contact->time(), ($name === ContactName::Maximum ? __('Max') : $name->value) . ' ' . $here->clock->minute($contact->time()), true];
+                $moments[] = [$contact->time(), ($name === ContactName::Maximum ? __('Max') : $name->value) . ' ' . Clock::over($here)->minute($contact->time()), true];
             }
         }
         $main = array_map(static fn(array $m): int => (int) $m[0]->format('U'), $moments);

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
-use App\Pages\Site\EventSite;
 use App\Text\Angles;
+use App\Text\Clock;
 use App\Text\Numbers;
 use DateTimeImmutable;
 use KeenShadow\Core\Site\Shadow\ShadowOnGround;
+use KeenShadow\Core\Site\Skyline\SunlitSite;
 
 /** The shade on the ground at one moment, for the plan. */
 final readonly class ShadeSheet
@@ -19,7 +20,7 @@ final readonly class ShadeSheet
         public string $words,
     ) {}
 
-    public static function of(EventSite $site, DateTimeImmutable $moment): self
+    public static function of(SunlitSite $site, DateTimeImmutable $moment): self
     {
         $sun = $site->track->atTime($moment);
         $path = '';
@@ -33,7 +34,7 @@ final readonly class ShadeSheet
 
         return new self(
             $path,
-            $site->here->clock->minute($moment),
+            Clock::over($site->here)->minute($moment),
             $sun->isUp()
                 ? __('Sun :alt up at azimuth :az; 1 m upright throws :shadow m of shadow towards :to', [
                     'alt' => Angles::degrees($sun->altitudeDeg), 'az' => Angles::direction($sun->azimuthDeg),

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace App\Drawings;
 
 use App\Pages\Sky\DiscSample;
-use App\Pages\Sky\LocalEclipse;
+use App\Text\Clock;
 use DateTimeImmutable;
-use KeenShadow\Core\Site\Skyline\UncertainObstruction;
+use KeenShadow\Core\Site\Skyline\HiddenSpan;
 use KeenShadow\Core\Sky\Contact;
 use KeenShadow\Core\Sky\ContactName;
+use KeenShadow\Core\Sky\LocalEclipse;
 
 /**
  * The shadow ribbon: one time axis of the eclipse at the event's place, with the Sun's disc drawn along it.
@@ -49,8 +50,8 @@ final readonly class ShadowRibbon
         public ?float $nowPercent,
     ) {}
 
-    /** @param list<UncertainObstruction> $obstructions what comes before the Sun where the people stand */
-    public static function of(LocalEclipse $here, array $obstructions, DateTimeImmutable $now): self
+    /** @param list<HiddenSpan> $hidden what comes before the Sun where the people stand */
+    public static function of(LocalEclipse $here, array $hidden, DateTimeImmutable $now): self
     {
         $begin = $here->spanBegins();
         $end = $here->spanEnds();
@@ -67,7 +68,7 @@ final readonly class ShadowRibbon
             self::hours($here, $begin, $end, $percent),
             self::crossings($here, $begin, $end, $percent),
             self::nights($here, $begin, $end, $percent),
-            self::hidden($obstructions, $percent),
+            self::hidden($hidden, $percent),
             self::shade($here, $begin, $end),
             $now > $begin && $now < $end ? $percent($now) : null,
         );
@@ -103,7 +104,7 @@ final readonly class ShadowRibbon
     private static function contacts(LocalEclipse $here, callable $percent): array
     {
         $c = $here->circumstances;
-        $read = static fn(Contact $contact): string => $contact->view->isSunUp() ? $here->clock->second($contact->time()) : __('Sun down');
+        $read = static fn(Contact $contact): string => $contact->view->isSunUp() ? Clock::over($here)->second($contact->time()) : __('Sun down');
         $end = $c->contact(ContactName::C3);
         $marks = [];
         foreach ([ContactName::C1, ContactName::C2, ContactName::Maximum, ContactName::C3, ContactName::C4] as $name) {
@@ -154,7 +155,7 @@ final readonly class ShadowRibbon
         $marks = [];
         foreach ($here->crossings as $crossing) {
             if ($crossing->time > $begin && $crossing->time < $end) {
-                $marks[] = new RibbonMark($percent($crossing->time), $crossing->isRise ? __('Sunrise') : __('Sunset'), $here->clock->minute($crossing->time));
+                $marks[] = new RibbonMark($percent($crossing->time), $crossing->isRise ? __('Sunrise') : __('Sunset'), Clock::over($here)->minute($crossing->time));
             }
         }
 
@@ -188,21 +189,17 @@ final readonly class ShadowRibbon
     }
 
     /**
-     * @param list<UncertainObstruction> $obstructions
+     * @param list<HiddenSpan> $spans
      * @param callable(DateTimeImmutable): float $percent
      *
      * @return list<array{x: float, width: float, by: string}>
      */
-    private static function hidden(array $obstructions, callable $percent): array
+    private static function hidden(array $spans, callable $percent): array
     {
         $hidden = [];
-        foreach ($obstructions as $obstruction) {
-            $names = array_filter($obstruction->obstruction->by, is_string(...));
-            // Behind the level horizon it is night.
-            if ($names !== []) {
-                $x = $percent($obstruction->obstruction->from->time());
-                $hidden[] = ['x' => $x, 'width' => round($percent($obstruction->obstruction->to->time()) - $x, 3), 'by' => implode(', ', $names)];
-            }
+        foreach ($spans as $span) {
+            $x = $percent($span->begins());
+            $hidden[] = ['x' => $x, 'width' => round($percent($span->ends()) - $x, 3), 'by' => implode(', ', $span->by)];
         }
 
         return $hidden;

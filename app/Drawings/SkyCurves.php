@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
-use App\Pages\Sky\LocalEclipse;
 use KeenShadow\Core\Sky\Horizon;
+use KeenShadow\Core\Sky\LocalEclipse;
 
 /**
  * Obscuration and apparent altitude against time, on the axis of the shadow ribbon. Points are in percent of the

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
-use App\Pages\Site\EventSite;
 use App\Text\Durations;
 use App\Text\Numbers;
 use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Site\Plan\Thing;
 use KeenShadow\Core\Site\Skyline\Spot;
 use KeenShadow\Core\Site\Skyline\SpotMap;
+use KeenShadow\Core\Site\Skyline\SunlitSite;
 
 /** The map of spots for the plan: cells by how much of the eclipse is seen from them, and the best ones. */
 final readonly class SpotCells
@@ -32,7 +32,7 @@ final readonly class SpotCells
         public float $cellM,
     ) {}
 
-    public static function of(EventSite $site, Thing $observer, PlanSheet $sheet): self
+    public static function of(SunlitSite $site, Thing $observer, PlanSheet $sheet): self
     {
         [$southWest, $northEast] = self::area($site, $sheet);
         $map = SpotMap::over($site->plan, $southWest, $northEast, self::ACROSS, $observer->heightM, $site->track, $site->here->bestVisible()->julianDateUt());
@@ -51,7 +51,7 @@ final readonly class SpotCells
     }
 
     /** @return array{PlanPoint, PlanPoint} around the ground that was drawn, else the whole sheet */
-    private static function area(EventSite $site, PlanSheet $sheet): array
+    private static function area(SunlitSite $site, PlanSheet $sheet): array
     {
         $points = array_merge([], ...array_map(static fn(Thing $t): array => $t->points, $site->plan->grounds()));
         if ($points === []) {

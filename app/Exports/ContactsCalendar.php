@@ -6,13 +6,14 @@ namespace App\Exports;
 
 use App\Models\Event;
 use App\Pages\Sky\ContactRow;
-use App\Pages\Sky\FilterWords;
-use App\Pages\Sky\LocalEclipse;
 use App\Pages\Sky\SkyAnswer;
+use App\Text\Clock;
+use App\Text\FilterWords;
 use DateTimeImmutable;
 use DateTimeZone;
 use KeenShadow\Core\Rules\Filters;
 use KeenShadow\Core\Sky\Contact;
+use KeenShadow\Core\Sky\LocalEclipse;
 use Sabre\VObject\Component\VCalendar;
 
 /** The contacts of an event as iCalendar (RFC 5545): one entry each in the event's zone, with alarms before it. */
@@ -37,7 +38,7 @@ final class ContactsCalendar
     private static function addContact(VCalendar $calendar, Event $event, LocalEclipse $here, Filters $filters, Contact $contact, DateTimeImmutable $now, string $key): void
     {
         $row = ContactRow::of($contact, $here);
-        $cue = FilterWords::cue($contact->name, $filters, $here->clock);
+        $cue = FilterWords::cue($contact->name, $filters, Clock::over($here));
         $summary = "{$row->name}: {$row->meaning}" . ($cue === null ? '' : ", {$cue}");
         // Calendars count whole seconds.
         $start = $here->local($contact->time()->modify('+500 milliseconds'));
@@ -46,7 +47,7 @@ final class ContactsCalendar
             'DTSTAMP' => $now->setTimezone(new DateTimeZone('UTC')),
             'SUMMARY' => "{$summary} ({$event->title})",
             'LOCATION' => $event->place_name,
-            'DESCRIPTION' => SkyAnswer::of($here)->headline . "\n" . FilterWords::caution($filters, $here->clock) . "\n" . __(':time local, :utc UTC, :uncertainty; Sun :altitude up, azimuth :azimuth', [
+            'DESCRIPTION' => SkyAnswer::of($here)->headline . "\n" . FilterWords::caution($filters, Clock::over($here)) . "\n" . __(':time local, :utc UTC, :uncertainty; Sun :altitude up, azimuth :azimuth', [
                 'time' => $row->localTime, 'utc' => $row->utc, 'uncertainty' => $row->uncertainty, 'altitude' => $row->altitude, 'azimuth' => $row->azimuth,
             ]),
         ], false);

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Exports;
 
 use App\Models\Event;
-use App\Pages\Sky\LocalEclipse;
 use KeenShadow\Core\Rules\Filters;
+use KeenShadow\Core\Sky\LocalEclipse;
 
 /** An event's circumstances as CSV: one row with the columns of docs/FORMATS.md. */
 final class ContactsTable

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
+use App\Domain\Sky\Eclipses;
+use App\Domain\Sky\Gazetteer;
 use App\Models\SiteList;
-use App\Pages\Sky\Eclipses;
-use App\Pages\Sky\PlaceSearch;
 use DateTimeImmutable;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
@@ -41,7 +41,7 @@ final class ComputeSites implements ShouldQueue
         self::dispatchFor($list);
     }
 
-    public function handle(Eclipses $eclipses, PlaceSearch $places): void
+    public function handle(Eclipses $eclipses, Gazetteer $places): void
     {
         $list = SiteList::query()->with('event')->find($this->siteListId);
         if ($list === null) {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Exceptions\PlanConflict;
 use Carbon\CarbonImmutable;
 use Database\Factories\EventFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
@@ -12,8 +11,6 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
-use Illuminate\Support\Facades\DB;
-use KeenShadow\Core\Site\Plan\SitePlan;
 use KeenShadow\Core\Sky\Observer;
 
 /**
@@ -74,49 +71,6 @@ final class Event extends Model
     public function positionReadings(): HasMany
     {
         return $this->hasMany(PositionReading::class);
-    }
-
-    /**
-     * Makes a plan the one that holds. The one before stays.
-     *
-     * @param int|null $from the revision it was drawn over
-     *
-     * @throws PlanConflict when another one holds by now
-     */
-    public function keepPlan(SitePlan $plan, ?int $from, User $by): PlanRevision
-    {
-        return DB::transaction(function () use ($plan, $from, $by): PlanRevision {
-            $holds = self::query()->lockForUpdate()->findOrFail($this->id)->plan_revision_id;
-            if ($holds !== $from) {
-                throw new PlanConflict();
-            }
-            $revision = $this->planRevisions()->create(['parent_id' => $from, 'made_by' => $by->id, 'plan' => $plan]);
-            $this->planRevision()->associate($revision)->save();
-
-            return $revision;
-        });
-    }
-
-    /** Back to the plan from which the present one was made. */
-    public function undoPlan(): void
-    {
-        if ($this->planRevision !== null) {
-            $this->planRevision()->associate($this->planRevision->parent_id === null ? null : $this->planRevisions()->findOrFail($this->planRevision->parent_id))->save();
-        }
-    }
-
-    /** On to the newest plan that was made from the present one. */
-    public function redoPlan(): void
-    {
-        $next = $this->nextPlan();
-        if ($next !== null) {
-            $this->planRevision()->associate($next)->save();
-        }
-    }
-
-    public function nextPlan(): ?PlanRevision
-    {
-        return $this->planRevisions()->where('parent_id', $this->plan_revision_id)->orderByDesc('id')->first();
     }
 
     public function observer(): Observer

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Pages;
 
+use App\Domain\RoomStatus;
 use App\Drawings\ShadowRibbon;
 use App\Models\Event;
-use App\Pages\Sky\Eclipses;
 use App\Pages\Sky\SkyAnswer;
 use Illuminate\Support\Facades\Date;
 
@@ -22,23 +22,22 @@ final readonly class EventCard
         public string $url,
     ) {}
 
-    public static function of(Event $event, Eclipses $eclipses): self
+    public static function of(EventFrame $frame): self
     {
-        $frame = EventFrame::of($event, $eclipses);
-        $open = array_values(array_filter($frame->stages, static fn(Stage $stage): bool => $stage->isOpen))[0] ?? null;
+        $open = array_values(array_filter($frame->rooms, static fn(RoomStatus $room): bool => $room->isOpen))[0] ?? null;
         $isOver = $frame->here->ends() < Date::now();
 
         return new self(
-            $event,
+            $frame->event,
             SkyAnswer::of($frame->here)->headline,
             $frame->ribbon,
             $isOver,
             match (true) {
                 $isOver => '',
                 $open === null => __('nothing left to do so far'),
-                default => __('Next: :stage, :what', ['stage' => $open->title, 'what' => $open->toDo]),
+                default => __('Next: :room, :what', ['room' => $open->title, 'what' => $open->toDo]),
             },
-            $open === null || $isOver ? route('sky.show', $event) : $open->url,
+            $open === null || $isOver ? route('sky.show', $frame->event) : $open->url,
         );
     }
 }

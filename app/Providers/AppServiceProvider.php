@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Domain\Eyewear\EyewearRoom;
+use App\Domain\Site\SiteRoom;
+use App\Domain\Sky\SkyRoom;
+use App\Domain\Viewers\ViewersRoom;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Date;
@@ -17,6 +21,8 @@ final class AppServiceProvider extends ServiceProvider
     {
         // The series are large: read them once a process.
         $this->app->singleton(Ephemeris::class);
+        // In the order of work: a new room is added here.
+        $this->app->tag([SkyRoom::class, SiteRoom::class, EyewearRoom::class, ViewersRoom::class], 'rooms');
     }
 
     public function boot(): void

@@ -6,6 +6,7 @@ namespace App\Text;
 
 use DateTimeImmutable;
 use DateTimeZone;
+use KeenShadow\Core\Sky\LocalEclipse;
 
 /**
  * A place's clock around one day: times as people there read them, with the date where it does not go without saying,
@@ -31,6 +32,12 @@ final readonly class Clock
         $day = $first->setTimezone($zone);
 
         return new self($zone, $day, $day->format('Y-m-d') !== $last->setTimezone($zone)->format('Y-m-d'));
+    }
+
+    /** For an eclipse at a place. */
+    public static function over(LocalEclipse $here): self
+    {
+        return self::during($here->zone, $here->begins(), $here->ends());
     }
 
     /** "10:45:26", "00:03:12 on 13 Aug": to the nearest second. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Domain\Site\EventPlan;
 use App\Models\Event;
 use App\Models\User;
 use KeenShadow\Core\Geometry\PlanPoint;
@@ -17,7 +18,7 @@ final class DemoPlans
 {
     public static function promenade(Event $event, User $by): void
     {
-        $event->keepPlan(SitePlan::of([
+        EventPlan::of($event)->keep(SitePlan::of([
             self::thing(ThingKind::PaleConcrete, 'Promenade', [[-60, -14], [16, -14], [16, 16], [-60, 16]]),
             self::thing(ThingKind::Sand, 'Beach', [[-60, -40], [40, -40], [40, -14.5], [-60, -14.5]]),
             self::thing(ThingKind::Building, 'Theatre', [[20, -12], [40, -12], [40, 18], [20, 18]], 14),
@@ -35,7 +36,7 @@ final class DemoPlans
 
     public static function schoolYard(Event $event, User $by): void
     {
-        $event->keepPlan(SitePlan::of([
+        EventPlan::of($event)->keep(SitePlan::of([
             self::thing(ThingKind::PaleConcrete, 'Yard', [[-34, -34], [4, -34], [11, -11], [-11, 11], [-34, 22]]),
             self::thing(ThingKind::Grass, 'School garden', [[-34, 22], [-11, 11], [-3, 20], [-12, 34], [-34, 34]]),
             self::thing(ThingKind::Building, 'School', [[-10, 12], [12, -10], [22, 0], [0, 22]], 7),

@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Domain\Sky\Eclipses;
+use App\Domain\Sky\Gazetteer;
 use App\Http\Requests\EventRequest;
 use App\Jobs\ComputeSites;
 use App\Models\Event;
 use App\Models\User;
 use App\Pages\EventCard;
-use App\Pages\Sky\Eclipses;
+use App\Pages\EventFrames;
 use App\Pages\Sky\EventForm;
-use App\Pages\Sky\PlaceSearch;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
@@ -20,13 +21,13 @@ final class EventController
 {
     private const REMOVED_SHOWN = 20;
 
-    public function index(Request $request, Eclipses $eclipses): View
+    public function index(Request $request, EventFrames $frames): View
     {
         /** @var User $user */
         $user = $request->user();
         $events = Event::query()->with('planRevision')->where('organisation_id', $user->organisation_id)->orderByDesc('eclipse_date')->orderBy('title')->get();
 
-        $cards = $events->map(static fn(Event $event): EventCard => EventCard::of($event, $eclipses));
+        $cards = $events->map(static fn(Event $event): EventCard => EventCard::of($frames->of($event)));
 
         return view('events.index', [
             'organisation' => $user->organisation,
@@ -37,7 +38,7 @@ final class EventController
         ]);
     }
 
-    public function create(Request $request, Eclipses $eclipses, PlaceSearch $places): View
+    public function create(Request $request, Eclipses $eclipses, Gazetteer $places): View
     {
         return view('events.create', ['form' => EventForm::fromInput($request, $eclipses, $places)]);
     }
@@ -51,7 +52,7 @@ final class EventController
         return redirect()->route('sky.show', $event);
     }
 
-    public function edit(Request $request, Event $event, Eclipses $eclipses, PlaceSearch $places): View
+    public function edit(Request $request, Event $event, Eclipses $eclipses, Gazetteer $places): View
     {
         return view('events.edit', ['event' => $event, 'form' => EventForm::fromInput($request, $eclipses, $places, $event)]);
     }

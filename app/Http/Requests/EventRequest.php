@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Domain\Sky\Eclipses;
+use App\Domain\Sky\Gazetteer;
+use App\Domain\Sky\PlaceFit;
 use App\Models\Event;
-use App\Pages\Sky\Eclipses;
-use App\Pages\Sky\PlaceFit;
-use App\Pages\Sky\PlaceSearch;
 use App\Text\TypedNumber;
 use Closure;
 use DateTimeZone;
@@ -93,7 +93,7 @@ final class EventRequest extends FormRequest
             $this->string('place_name')->toString(),
             new DateTimeZone($this->string('timezone')->toString()),
             $eclipse->greatest(),
-            app(PlaceSearch::class),
+            app(Gazetteer::class),
             $event instanceof Event ? $event : null,
         );
         foreach ($fit->misfits as $field => $misfit) {

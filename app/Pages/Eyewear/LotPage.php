@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Eyewear;
 
+use App\Domain\Eyewear\LotState;
 use App\Models\Event;
 use App\Models\Lot;
 use App\Models\PairCheck;
@@ -20,7 +21,7 @@ final readonly class LotPage
      * @param string $uuid for the next entry, so that sending it twice stores it once
      */
     private function __construct(
-        public LotRow $row,
+        public LotState $row,
         public int $nextTag,
         public Collection $latest,
         public string $uuid,
@@ -33,7 +34,7 @@ final readonly class LotPage
         $last = PairCheck::query()->standing()->where('lot_id', $lot->id)->max('tag');
 
         return new self(
-            LotRow::for($lot, $event),
+            LotState::for($lot, $event),
             min($lot->pairs, 1 + (is_int($last) ? $last : 0)),
             $latest,
             Str::uuid7()->toString(),

@@ -7,6 +7,7 @@ namespace App\Pages\Site;
 use App\Drawings\BannerPlan;
 use App\Drawings\DoorwayDrawing;
 use App\Text\Angles;
+use App\Text\Clock;
 use App\Text\Numbers;
 use DateTimeImmutable;
 use KeenShadow\Core\Rules\Verdict;
@@ -16,6 +17,7 @@ use KeenShadow\Core\Site\Doorway\CutHole;
 use KeenShadow\Core\Site\Doorway\DoorwayOutlook;
 use KeenShadow\Core\Site\Plan\Facade;
 use KeenShadow\Core\Site\SiteException;
+use KeenShadow\Core\Site\Skyline\SunlitSite;
 use KeenShadow\Core\Sky\Compass;
 use KeenShadow\Core\Sky\StateInterval;
 use KeenShadow\Core\Sky\SunPosition;
@@ -66,7 +68,7 @@ final readonly class DoorwayPage
      *
      * @throws SiteException when the distance is out of range
      */
-    public static function of(EventSite $site, ?string $name, float $distanceM, array $eyes, DateTimeImmutable $moment): ?self
+    public static function of(SunlitSite $site, ?string $name, float $distanceM, array $eyes, DateTimeImmutable $moment): ?self
     {
         $facades = Facade::allOf($site->plan);
         if ($facades === []) {
@@ -89,7 +91,7 @@ final readonly class DoorwayPage
             self::windows($outlook, $site),
             self::rows($banner, $eyes, $site),
             $site->here->local($moment)->format('H:i'),
-            $site->here->clock->minute($moment),
+            Clock::over($site->here)->minute($moment),
             __('Sun :alt up, :side of straight out', ['alt' => Angles::degrees($sun->altitudeDeg), 'side' => self::aside($facade->sunToTheRightDeg($sun), 0)]),
             DoorwayDrawing::of($banner, $eyes, $sun),
             self::unseen($outlook, $sun),
@@ -100,7 +102,7 @@ final readonly class DoorwayPage
     }
 
     /** @return array{name: string, looks: string, sun: string} */
-    private static function facing(Facade $facade, EventSite $site): array
+    private static function facing(Facade $facade, SunlitSite $site): array
     {
         $lit = array_values(array_filter($site->eclipseTrack->positions(60.0), static fn(SunPosition $s): bool => $s->isUp() && $facade->isFacing($s)));
         $bearing = $facade->bearingDeg;
@@ -112,7 +114,7 @@ final readonly class DoorwayPage
         ];
     }
 
-    private static function headline(DoorwayOutlook $outlook, EventSite $site): string
+    private static function headline(DoorwayOutlook $outlook, SunlitSite $site): string
     {
         $facade = $outlook->banner->facade;
         $works = $outlook->works();
@@ -132,7 +134,7 @@ final readonly class DoorwayPage
     }
 
     /** @return list<array{who: string, eye: string, lines: list<string>}> */
-    private static function windows(DoorwayOutlook $outlook, EventSite $site): array
+    private static function windows(DoorwayOutlook $outlook, SunlitSite $site): array
     {
         $windows = [];
         foreach ($outlook->intervals as $who => $intervals) {
@@ -156,7 +158,7 @@ final readonly class DoorwayPage
      *
      * @return list<array{time: string, aside: string, cells: list<string>}>
      */
-    private static function rows(Banner $banner, array $eyes, EventSite $site): array
+    private static function rows(Banner $banner, array $eyes, SunlitSite $site): array
     {
         $rows = [];
         foreach (EventMoments::every(self::EVERY_MINUTES, $site) as $clock => $sun) {
@@ -207,8 +209,8 @@ final readonly class DoorwayPage
         return $metres < 0 ? __(':cm cm left', ['cm' => Numbers::decimal(-100 * $metres)]) : __(':cm cm right', ['cm' => Numbers::decimal(100 * $metres)]);
     }
 
-    private static function clock(SunPosition $sun, EventSite $site): string
+    private static function clock(SunPosition $sun, SunlitSite $site): string
     {
-        return $site->here->clock->minute($sun->time());
+        return Clock::over($site->here)->minute($sun->time());
     }
 }

@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace App\Pages\Site;
 
+use App\Text\Clock;
+use KeenShadow\Core\Site\Skyline\SunlitSite;
 use KeenShadow\Core\Sky\SunPosition;
 
 /** The even minutes of an eclipse at which the Sun is up. */
 final class EventMoments
 {
     /** @return array<string, SunPosition> by local time */
-    public static function every(int $minutes, EventSite $site): array
+    public static function every(int $minutes, SunlitSite $site): array
     {
         $here = $site->here;
         $clock = $here->local($here->begins());
@@ -19,7 +21,7 @@ final class EventMoments
         for (; $clock <= $here->ends(); $clock = $clock->modify("+{$minutes} minutes")) {
             $sun = $site->track->atTime($clock);
             if ($sun->isUp()) {
-                $moments[$here->clock->minute($clock)] = $sun;
+                $moments[Clock::over($here)->minute($clock)] = $sun;
             }
         }
 

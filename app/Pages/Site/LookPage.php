@@ -6,14 +6,17 @@ namespace App\Pages\Site;
 
 use App\Drawings\Panorama;
 use App\Text\Angles;
+use App\Text\Clock;
 use App\Text\Durations;
 use App\Text\Numbers;
+use App\Text\SiteWords;
 use KeenShadow\Core\Rules\Verdict;
 use KeenShadow\Core\Site\Plan\Thing;
 use KeenShadow\Core\Site\Skyline\ContactVisibility;
 use KeenShadow\Core\Site\Skyline\DiscVisibility;
 use KeenShadow\Core\Site\Skyline\Obstruction;
 use KeenShadow\Core\Site\Skyline\SpotOutlook;
+use KeenShadow\Core\Site\Skyline\SunlitSite;
 use KeenShadow\Core\Site\Skyline\UncertainObstruction;
 
 /** What the eye at one spot sees of the Sun's way: the answer, the horizon view, the contacts. */
@@ -36,7 +39,7 @@ final readonly class LookPage
         public string $position,
     ) {}
 
-    public static function of(Thing $place, EventSite $site): self
+    public static function of(Thing $place, SunlitSite $site): self
     {
         $outlook = $site->outlookFrom($place);
 
@@ -58,21 +61,21 @@ final readonly class LookPage
     }
 
     /** One sentence: from here the Sun is clear, or from when the first thing hides it. */
-    public static function headlineOf(SpotOutlook $outlook, Thing $place, EventSite $site): string
+    public static function headlineOf(SpotOutlook $outlook, Thing $place, SunlitSite $site): string
     {
         if ($outlook->cover !== null) {
-            return __('“:spot” lies under :cover: nothing is seen from there.', ['spot' => $place->name, 'cover' => $outlook->cover]);
+            return __('“:spot” lies under :cover: nothing is seen from there.', ['spot' => SiteWords::name($place), 'cover' => $outlook->cover]);
         }
         if (!$outlook->isDrawn) {
             return __('Nothing is drawn yet that could hide the Sun.');
         }
         $during = array_values(array_filter($outlook->obstructions, static fn(UncertainObstruction $h): bool => $h->obstruction->to->time() > $site->here->begins() && $h->obstruction->from->time() < $site->here->ends()));
         if ($during === []) {
-            return __('From “:spot” the Sun stands clear from the first contact to the last.', ['spot' => $place->name]);
+            return __('From “:spot” the Sun stands clear from the first contact to the last.', ['spot' => SiteWords::name($place)]);
         }
         $first = $during[0];
         $count = count($first->obstruction->by);
-        $names = ['spot' => $place->name, 'what' => ObstructionWords::by($first->obstruction), 'from' => ObstructionWords::goes($first->obstruction->from, $first->earlierSeconds, $site), 'to' => ObstructionWords::comes($first->obstruction->to, $first->laterSeconds, $site)];
+        $names = ['spot' => SiteWords::name($place), 'what' => ObstructionWords::by($first->obstruction), 'from' => ObstructionWords::goes($first->obstruction->from, $first->earlierSeconds, $site), 'to' => ObstructionWords::comes($first->obstruction->to, $first->laterSeconds, $site)];
 
         return match (true) {
             $first->obstruction->from->time() <= $site->here->begins() && $first->obstruction->to->time() >= $site->here->ends() => trans_choice('From “:spot” nothing of the eclipse is seen: :what hides it.|From “:spot” nothing of the eclipse is seen: :what hide it.', $count, $names),
@@ -83,13 +86,13 @@ final readonly class LookPage
     }
 
     /** @return array{name: string, time: string, altitude: string, visibility: string, isClear: bool} */
-    private static function contact(ContactVisibility $contact, EventSite $site): array
+    private static function contact(ContactVisibility $contact, SunlitSite $site): array
     {
         $names = ['what' => $contact->by ?? __('the horizon'), 'deg' => Angles::degrees(abs($contact->marginDeg))];
 
         return [
             'name' => $contact->name->value,
-            'time' => $site->here->clock->second($contact->sun->time()),
+            'time' => Clock::over($site->here)->second($contact->sun->time()),
             'altitude' => Angles::degrees($contact->sun->altitudeDeg),
             'visibility' => match (true) {
                 !$contact->sun->isUp() => __('the Sun is down'),

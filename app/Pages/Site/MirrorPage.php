@@ -6,6 +6,7 @@ namespace App\Pages\Site;
 
 use App\Drawings\BeamDrawing;
 use App\Text\Angles;
+use App\Text\Clock;
 use App\Text\Durations;
 use App\Text\Numbers;
 use DateTimeImmutable;
@@ -14,6 +15,7 @@ use KeenShadow\Core\Site\Mirror\FlatMirror;
 use KeenShadow\Core\Site\Mirror\MirrorOutlook;
 use KeenShadow\Core\Site\Plan\Thing;
 use KeenShadow\Core\Site\Plan\ThingKind;
+use KeenShadow\Core\Site\Skyline\SunlitSite;
 use KeenShadow\Core\Viewers\Pinhole;
 
 /** A flat mirror that throws the Sun's image on a shaded wall: how it is set, what the beam meets, how the spot walks. */
@@ -42,7 +44,7 @@ final readonly class MirrorPage
     ) {}
 
     /** @return self|null null when the plan has no mirror or no screen, or both lie in one place */
-    public static function of(EventSite $site, ?string $mirrorName, ?string $screenName, float $openingMm, float $screenM, DateTimeImmutable $moment): ?self
+    public static function of(SunlitSite $site, ?string $mirrorName, ?string $screenName, float $openingMm, float $screenM, DateTimeImmutable $moment): ?self
     {
         $mirrors = self::ofKind($site, ThingKind::Mirror);
         $screens = self::ofKind($site, ThingKind::Screen);
@@ -55,7 +57,7 @@ final readonly class MirrorPage
         $sun = $site->track->atTime($moment);
         $aimed = $outlook->aimed($sun);
         $slackM = max(0.0, ($screenM - $aimed->imageM()) / 2);
-        $clock = $site->here->clock->minute($moment);
+        $clock = Clock::over($site->here)->minute($moment);
 
         return new self(
             array_keys($mirrors),
@@ -77,7 +79,7 @@ final readonly class MirrorPage
     }
 
     /** @return array<string, Thing> by name */
-    private static function ofKind(EventSite $site, ThingKind $kind): array
+    private static function ofKind(SunlitSite $site, ThingKind $kind): array
     {
         $found = [];
         foreach ($site->plan->places() as $place) {
@@ -106,7 +108,7 @@ final readonly class MirrorPage
     }
 
     /** @return list<array{time: string, tilt: string, bearing: string, walk: string, again: string}> */
-    private static function rows(EventSite $site, MirrorOutlook $outlook, float $slackM): array
+    private static function rows(SunlitSite $site, MirrorOutlook $outlook, float $slackM): array
     {
         $rows = [];
         foreach (EventMoments::every(self::EVERY_MINUTES, $site) as $clock => $sun) {

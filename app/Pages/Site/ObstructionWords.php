@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Pages\Site;
 
+use App\Text\Clock;
 use App\Text\Numbers;
 use Illuminate\Support\Arr;
 use KeenShadow\Core\Site\Skyline\Obstruction;
+use KeenShadow\Core\Site\Skyline\SunlitSite;
 use KeenShadow\Core\Site\Skyline\UncertainObstruction;
 use KeenShadow\Core\Sky\SunPosition;
 
@@ -19,7 +21,7 @@ final class ObstructionWords
     private const MINUTES_ONLY_BELOW_DEG = 3.0;
 
     /** "11:20 (−2 min) to 12:05 (+3 min) behind gym, all of the disc from 11:23; up to 81 % covered then". */
-    public static function line(UncertainObstruction $obstruction, EventSite $site): string
+    public static function line(UncertainObstruction $obstruction, SunlitSite $site): string
     {
         $s = $obstruction->obstruction;
         $names = [
@@ -49,20 +51,20 @@ final class ObstructionWords
     }
 
     /** When the Sun goes, no finer than that is known: to the minute it is in. */
-    public static function goes(SunPosition $sun, float $uncertaintySeconds, EventSite $site): string
+    public static function goes(SunPosition $sun, float $uncertaintySeconds, SunlitSite $site): string
     {
         return self::clock($sun, $uncertaintySeconds, $site, 0);
     }
 
     /** When the Sun comes, no finer than that is known: to the next minute. */
-    public static function comes(SunPosition $sun, float $uncertaintySeconds, EventSite $site): string
+    public static function comes(SunPosition $sun, float $uncertaintySeconds, SunlitSite $site): string
     {
         return self::clock($sun, $uncertaintySeconds, $site, 59);
     }
 
-    private static function clock(SunPosition $sun, float $uncertaintySeconds, EventSite $site, int $ahead): string
+    private static function clock(SunPosition $sun, float $uncertaintySeconds, SunlitSite $site, int $ahead): string
     {
-        $clock = $site->here->clock;
+        $clock = Clock::over($site->here);
         $isSure = $uncertaintySeconds < self::MINUTES_ONLY_SECONDS && $sun->altitudeDeg > self::MINUTES_ONLY_BELOW_DEG;
 
         return $isSure ? $clock->second($sun->time()) : $clock->minute($sun->time()->modify("+{$ahead} seconds"));
@@ -73,7 +75,7 @@ final class ObstructionWords
         return $seconds < 1 ? '' : " ({$sign}" . Numbers::about($seconds < 90 ? $seconds : $seconds / 60) . ($seconds < 90 ? ' s)' : ' min)');
     }
 
-    private static function mostCovered(Obstruction $obstruction, EventSite $site): float
+    private static function mostCovered(Obstruction $obstruction, SunlitSite $site): float
     {
         $maximum = SunPosition::of($site->here->circumstances->maximum);
 

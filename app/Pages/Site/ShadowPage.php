@@ -7,10 +7,12 @@ namespace App\Pages\Site;
 use App\Drawings\TubeDrawing;
 use App\Text\Angles;
 use App\Text\Numbers;
+use App\Text\SiteWords;
 use KeenShadow\Core\Site\Plan\Thing;
 use KeenShadow\Core\Site\Plan\ThingKind;
 use KeenShadow\Core\Site\Shadow\LongTube;
 use KeenShadow\Core\Site\Shadow\ShadowOnGround;
+use KeenShadow\Core\Site\Skyline\SunlitSite;
 use KeenShadow\Core\Sky\SunPosition;
 
 /** How a tube points and is propped over the event, how long shadows are and where they fall. */
@@ -31,7 +33,7 @@ final readonly class ShadowPage
         public TubeDrawing $drawing,
     ) {}
 
-    public static function of(EventSite $site, float $poleM, LongTube $tube, float $propM): self
+    public static function of(SunlitSite $site, float $poleM, LongTube $tube, float $propM): self
     {
         $moments = EventMoments::every(self::EVERY_MINUTES, $site);
         $walls = array_values(array_filter($site->plan->obstacles(), static fn(Thing $t): bool => $t->kind !== ThingKind::Tree));
@@ -44,7 +46,7 @@ final readonly class ShadowPage
             array_map(static function (Thing $post) use ($site): array {
                 $outlook = $site->outlookFrom($post);
 
-                return ['name' => $post->name, 'kind' => KindWords::of($post->kind), 'verdict' => $outlook->shadeVerdict(), 'lines' => array_map(static fn($h): string => ObstructionWords::line($h, $site), $outlook->obstructions)];
+                return ['name' => $post->name, 'kind' => SiteWords::of($post->kind), 'verdict' => $outlook->shadeVerdict(), 'lines' => array_map(static fn($h): string => ObstructionWords::line($h, $site), $outlook->obstructions)];
             }, $posts),
             TubeDrawing::of($moments, $tube, $propM),
         );

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Pages\Site;
 
+use App\Domain\Site\EventPlan;
 use App\Drawings\PlanSheet;
 use App\Drawings\ShadeSheet;
 use App\Drawings\SpotCells;
+use App\Text\HorizonText;
 use KeenShadow\Core\Site\Plan\Thing;
+use KeenShadow\Core\Site\Skyline\SunlitSite;
 
 /** The site as drawn, the look from one spot, and the table of all spots. */
 final readonly class SitePage
@@ -17,9 +20,10 @@ final readonly class SitePage
      * @param list<ThingRow> $rows the plan as numbers
      * @param int $minutes from the beginning to the end of the ribbon
      * @param int $minute the maximum's
+     * @param int|null $revision of the plan, from which a change is made
      */
     private function __construct(
-        public EventSite $site,
+        public SunlitSite $site,
         public PlanSheet $sheet,
         public ?SpotCells $cells,
         public LookPage $look,
@@ -29,12 +33,13 @@ final readonly class SitePage
         public ShadeSheet $shade,
         public int $minutes,
         public int $minute,
+        public ?int $revision,
         public bool $canUndo,
         public bool $canRedo,
     ) {}
 
     /** @param bool $withMap whether the best spots are wanted: they cost some tenths of a second */
-    public static function of(EventSite $site, ?string $spot, bool $withMap = false): self
+    public static function of(SunlitSite $site, EventPlan $plan, ?string $spot, bool $withMap = false): self
     {
         $observer = $site->place($spot);
         $sheet = PlanSheet::of($site, $observer);
@@ -52,8 +57,9 @@ final readonly class SitePage
             ShadeSheet::of($site, $best),
             intdiv((int) $site->here->spanEnds()->format('U') - $begin, 60),
             intdiv((int) $best->format('U') - $begin, 60),
-            $site->event->plan_revision_id !== null,
-            $site->event->nextPlan() !== null,
+            $plan->revision(),
+            $plan->canUndo(),
+            $plan->canRedo(),
         );
     }
 

@@ -6,10 +6,12 @@ namespace App\Pages\Site;
 
 use App\Text\Durations;
 use App\Text\Numbers;
+use App\Text\SiteWords;
 use KeenShadow\Core\Rules\Verdict;
 use KeenShadow\Core\Site\Plan\Thing;
 use KeenShadow\Core\Site\Skyline\ContactVisibility;
 use KeenShadow\Core\Site\Skyline\SpotOutlook;
+use KeenShadow\Core\Site\Skyline\SunlitSite;
 use KeenShadow\Core\Site\Skyline\UncertainObstruction;
 
 /** One spot in the table of clear sky. */
@@ -30,17 +32,17 @@ final readonly class SpotRow
         public string $ground,
     ) {}
 
-    public static function of(Thing $place, SpotOutlook $outlook, EventSite $site): self
+    public static function of(Thing $place, SpotOutlook $outlook, SunlitSite $site): self
     {
         return new self(
             $place->name,
-            KindWords::of($place->kind),
+            SiteWords::of($place->kind),
             Numbers::decimal($place->heightM, 2) . ' m',
             $place->kind->wantsShade() ? $outlook->shadeVerdict() : $outlook->verdict(),
             array_map(static fn(UncertainObstruction $h): string => ObstructionWords::line($h, $site), $outlook->obstructions),
             self::lost($place, $outlook),
             __(':clear of :whole', ['clear' => Durations::toTheMinute($outlook->clearSeconds), 'whole' => Durations::toTheMinute($outlook->wholeSeconds)]),
-            KindWords::ground($site->plan->groundUnder($place->at())?->kind),
+            SiteWords::ground($site->plan->groundUnder($place->at())?->kind),
         );
     }
 

@@ -11,6 +11,7 @@ use KeenShadow\Core\Sky\ClockFace;
 use KeenShadow\Core\Sky\Compass;
 use KeenShadow\Core\Sky\Contact;
 use KeenShadow\Core\Sky\ContactName;
+use KeenShadow\Core\Sky\LocalEclipse;
 use KeenShadow\Core\Sky\LocalKind;
 use KeenShadow\Core\Sky\TimeUncertainty;
 
@@ -45,8 +46,8 @@ final readonly class ContactRow
         return new self(
             $contact->name === ContactName::Maximum ? __('Max') : $contact->name->value,
             self::meaning($contact->name, $here->circumstances->kind),
-            $here->clock->second($contact->time()),
-            $here->clock->utc($contact->time()),
+            Clock::over($here)->second($contact->time()),
+            Clock::over($here)->utc($contact->time()),
             $time->format('Y-m-d\TH:i:s\Z'),
             Angles::degrees($view->altitudeDeg()),
             Angles::direction($view->azimuthDeg()),

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Pages\Sky;
 
+use App\Domain\Sky\Eclipses;
+use App\Domain\Sky\Gazetteer;
+use App\Domain\Sky\PlaceFit;
 use App\Models\Event;
 use App\Models\User;
 use App\Text\TypedNumber;
@@ -37,7 +40,7 @@ final readonly class EventForm
     ) {}
 
     /** What was typed before (after a mistake), else what the address asks for, else the event as it is; a new one begins empty. */
-    public static function fromInput(Request $request, Eclipses $eclipses, PlaceSearch $places, ?Event $event = null): self
+    public static function fromInput(Request $request, Eclipses $eclipses, Gazetteer $places, ?Event $event = null): self
     {
         $upcoming = $eclipses->after(Date::now(), self::YEARS_AHEAD);
         $defaults = $event === null ? array_fill_keys(self::FIELDS, '') : self::fieldsOf($event, $upcoming);

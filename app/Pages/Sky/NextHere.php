@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Pages\Sky;
 
+use App\Domain\Sky\Eclipses;
 use DateTimeImmutable;
 use KeenShadow\Core\Sky\EclipseSearch;
+use KeenShadow\Core\Sky\LocalEclipse;
 use KeenShadow\Core\Sky\LocalKind;
 use KeenShadow\Core\Sky\SolarEclipse;
 

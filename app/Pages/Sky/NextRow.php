@@ -6,9 +6,11 @@ namespace App\Pages\Sky;
 
 use App\Text\Angles;
 use App\Text\Clock;
+use App\Text\LengthWords;
 use App\Text\Numbers;
 use KeenShadow\Core\Sky\Compass;
 use KeenShadow\Core\Sky\Ephemeris;
+use KeenShadow\Core\Sky\LocalEclipse;
 use KeenShadow\Core\Sky\LocalKind;
 use KeenShadow\Core\Sky\SolarEclipse;
 

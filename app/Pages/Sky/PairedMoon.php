@@ -6,6 +6,7 @@ namespace App\Pages\Sky;
 
 use App\Text\Angles;
 use App\Text\Clock;
+use KeenShadow\Core\Sky\LocalEclipse;
 use KeenShadow\Core\Sky\LunarContactName;
 use KeenShadow\Core\Sky\LunarEclipse;
 use KeenShadow\Core\Sky\LunarKind;

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Pages\Sky;
 
+use App\Domain\Sky\TownInPath;
 use App\Text\Angles;
 use App\Text\Clock;
+use App\Text\LengthWords;
 use App\Text\Numbers;
-use DateTimeZone;
 use KeenShadow\Core\Geometry\Globe;
 use KeenShadow\Core\Sky\ContactName;
+use KeenShadow\Core\Sky\LocalEclipse;
 use KeenShadow\Core\Sky\Observer;
 
 /** A town inside the path: when it begins there in the town's own time, how long it lasts, how far it is. */
@@ -25,19 +27,19 @@ final readonly class PathTown
         public string $km,
     ) {}
 
-    public static function of(string $name, float $lat, float $lon, DateTimeZone $zone, LocalEclipse $from): self
+    public static function of(TownInPath $town, LocalEclipse $from): self
     {
-        $c = $from->eclipse->circumstances(Observer::at($lat, $lon));
+        $c = $from->eclipse->circumstances(Observer::at($town->lat, $town->lon));
         $begin = $c->contact(ContactName::C2);
 
         return new self(
-            $name,
-            $lat,
-            $lon,
-            $begin === null ? '' : Clock::of($zone, $c->maximum->time())->secondAndZone($begin->time()) . ($begin->view->isSunUp() ? '' : ', ' . __('Sun down')),
+            $town->name,
+            $town->lat,
+            $town->lon,
+            $begin === null ? '' : Clock::of($town->zone(), $c->maximum->time())->secondAndZone($begin->time()) . ($begin->view->isSunUp() ? '' : ', ' . __('Sun down')),
             LengthWords::of($c),
             Angles::degrees($c->maximum->altitudeDeg(), 0),
-            Numbers::about(Globe::distanceKm($from->observer->latDeg, $from->observer->lonDeg, $lat, $lon)),
+            Numbers::about(Globe::distanceKm($from->observer->latDeg, $from->observer->lonDeg, $town->lat, $town->lon)),
         );
     }
 }

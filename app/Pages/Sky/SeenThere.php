@@ -4,11 +4,17 @@ declare(strict_types=1);
 
 namespace App\Pages\Sky;
 
+use App\Domain\Sky\Eclipses;
+use App\Domain\Sky\Gazetteer;
 use App\Text\Angles;
+use App\Text\Clock;
+use App\Text\FilterWords;
 use App\Text\Numbers;
 use DateTimeZone;
 use KeenShadow\Core\Geometry\Globe;
+use KeenShadow\Core\Rules\Filters;
 use KeenShadow\Core\Sky\Compass;
+use KeenShadow\Core\Sky\LocalEclipse;
 use KeenShadow\Core\Sky\Observer;
 
 /** What is seen of an event's eclipse at another point of the map. */
@@ -24,7 +30,7 @@ final readonly class SeenThere
         public array $asEvent,
     ) {}
 
-    public static function of(float $lat, float $lon, LocalEclipse $from, Eclipses $eclipses, PlaceSearch $places): self
+    public static function of(float $lat, float $lon, LocalEclipse $from, Eclipses $eclipses, Gazetteer $places): self
     {
         $near = $places->around($lat, $lon);
         $there = LocalEclipse::seenFrom($from->eclipse, Observer::at($lat, $lon), new DateTimeZone($near->timezone()), $eclipses->ephemeris);
@@ -33,7 +39,7 @@ final readonly class SeenThere
         return new self(
             Angles::coordinates($lat, $lon) . ', ' . lcfirst($near->words()),
             $seen ? SkyAnswer::of($there)->headline : __('Nothing of it is seen there.'),
-            $seen ? SkyAnswer::of($there)->detail . ' ' . ucfirst(FilterWords::brief($there->filters(), $there->clock)) . '.' : '',
+            $seen ? SkyAnswer::of($there)->detail . ' ' . ucfirst(FilterWords::brief(Filters::forPlace($there), Clock::over($there))) . '.' : '',
             __(':km km :way of the event', [
                 'km' => Numbers::about(Globe::distanceKm($from->observer->latDeg, $from->observer->lonDeg, $lat, $lon)),
                 'way' => __(Compass::nearest(Globe::bearingDeg($from->observer->latDeg, $from->observer->lonDeg, $lat, $lon))->value),

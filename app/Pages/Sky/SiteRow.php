@@ -7,6 +7,8 @@ namespace App\Pages\Sky;
 use App\Models\Site;
 use App\Text\Angles;
 use App\Text\Clock;
+use App\Text\FilterWords;
+use App\Text\LengthWords;
 use App\Text\Numbers;
 use DateTimeZone;
 use KeenShadow\Core\Rules\Filters;

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Pages\Sky;
 
 use App\Text\Angles;
+use App\Text\Clock;
 use App\Text\Durations;
 use App\Text\Numbers;
 use KeenShadow\Core\Sky\Compass;
 use KeenShadow\Core\Sky\ContactName;
+use KeenShadow\Core\Sky\LocalEclipse;
 use KeenShadow\Core\Sky\LocalKind;
 
 /** The answer to "what will be seen here, and when?" in words. */
@@ -35,14 +37,14 @@ final readonly class SkyAnswer
         if ($duration !== null && $begin !== null && $c->seenKind() === $c->kind) {
             return __(self::centralWords($here), [
                 'length' => Durations::toTheSecond($duration),
-                'time' => $here->clock->secondAndZone($begin->time()),
+                'time' => Clock::over($here)->secondAndZone($begin->time()),
             ]);
         }
         $best = $here->bestVisible();
 
         return __('Partial: :percent % of the Sun\'s area covered at :time', [
             'percent' => Numbers::percent($best->obscuration()),
-            'time' => $here->clock->secondAndZone($best->time()),
+            'time' => Clock::over($here)->secondAndZone($best->time()),
         ]);
     }
 
@@ -64,7 +66,7 @@ final readonly class SkyAnswer
     {
         $v = $here->circumstances->maximum;
         $names = [
-            'time' => $here->clock->second($v->time()),
+            'time' => Clock::over($here)->second($v->time()),
             'altitude' => Angles::degrees($v->altitudeDeg(), 0),
             'compass' => __(Compass::nearest($v->azimuthDeg())->value),
             'magnitude' => Numbers::magnitude($v->magnitude()),
@@ -87,7 +89,7 @@ final readonly class SkyAnswer
         return __($cut->isRise
             ? 'The Sun rises eclipsed at :time, :percent % of its area covered. What comes before is below the horizon.'
             : 'The Sun sets eclipsed at :time, :percent % of its area still covered. What comes after is below the horizon.', [
-                'time' => $here->clock->minute($cut->time),
+                'time' => Clock::over($here)->minute($cut->time),
                 'percent' => Numbers::percent($here->at($cut->time)->obscuration()),
             ]);
     }

@@ -4,18 +4,21 @@ declare(strict_types=1);
 
 namespace App\Pages\Sky;
 
+use App\Domain\Sky\Eclipses;
 use App\Drawings\ShadowRibbon;
 use App\Drawings\SkyCurves;
 use App\Models\Event;
 use App\Text\Angles;
 use App\Text\Clock;
 use App\Text\Durations;
+use App\Text\FilterWords;
 use App\Text\Numbers;
 use DateInterval;
 use KeenShadow\Core\Rules\Filters;
 use KeenShadow\Core\Sky\Compass;
 use KeenShadow\Core\Sky\Contact;
 use KeenShadow\Core\Sky\ContactName;
+use KeenShadow\Core\Sky\LocalEclipse;
 use KeenShadow\Core\Sky\LocalView;
 use KeenShadow\Core\Sky\LunarEclipse;
 use KeenShadow\Core\Sky\Radii;
@@ -63,7 +66,7 @@ final readonly class SkyPage
             $event,
             $here,
             SkyAnswer::of($here),
-            FilterWords::caution($filters, $here->clock),
+            FilterWords::caution($filters, Clock::over($here)),
             array_map(static fn(Contact $contact): ContactRow => ContactRow::of($contact, $here, $uncertainties[$contact->name->value]), $c->contacts()),
             self::daylight($here),
             $samples,
@@ -147,7 +150,7 @@ final readonly class SkyPage
             $lines[] = [
                 $crossing->isRise ? __('Sunrise') : __('Sunset'),
                 __(':time, azimuth :azimuth (:compass)', [
-                    'time' => $here->clock->minute($crossing->time),
+                    'time' => Clock::over($here)->minute($crossing->time),
                     'azimuth' => Angles::direction($crossing->azimuthDeg, 0),
                     'compass' => __(Compass::nearest($crossing->azimuthDeg)->value),
                 ]),
@@ -176,7 +179,7 @@ final readonly class SkyPage
 
     private static function sample(string $name, LocalView $view, LocalEclipse $here, Filters $filters): DiscSample
     {
-        $time = $name === '' ? $here->clock->minute($view->time()) : $here->clock->second($view->time());
+        $time = $name === '' ? Clock::over($here)->minute($view->time()) : Clock::over($here)->second($view->time());
 
         return DiscSample::of($view, $name, $time, $filters->at($view->julianDateUt()));
     }

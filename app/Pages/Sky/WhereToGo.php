@@ -4,17 +4,16 @@ declare(strict_types=1);
 
 namespace App\Pages\Sky;
 
-use App\Models\Place;
+use App\Domain\Sky\EclipsePaths;
+use App\Domain\Sky\TownInPath;
 use App\Text\Durations;
 use App\Text\Numbers;
-use DateTimeZone;
 use Illuminate\Support\Str;
 use KeenShadow\Core\Geometry\Globe;
-use KeenShadow\Core\Geometry\MapLines;
 use KeenShadow\Core\Sky\CentralArea;
 use KeenShadow\Core\Sky\Compass;
 use KeenShadow\Core\Sky\EclipseKind;
-use KeenShadow\Core\Sky\LocalSolver;
+use KeenShadow\Core\Sky\LocalEclipse;
 use KeenShadow\Core\Sky\Observer;
 use KeenShadow\Core\Sky\ShadowPath;
 
@@ -38,21 +37,18 @@ final readonly class WhereToGo
     ) {}
 
     /** @param string $sought a part of the name of a town, region or country; empty for all */
-    public static function of(LocalEclipse $here, Eclipses $eclipses, string $sought): self
+    public static function of(LocalEclipse $here, EclipsePaths $paths, string $sought): self
     {
         if ($here->eclipse->kind === EclipseKind::Partial) {
             return new self(__('This eclipse is partial everywhere: there is no path to go to.'), [], 0, 0, $sought);
         }
-        $path = $eclipses->kept('path', $here->eclipse, static fn(): ShadowPath => ShadowPath::of($here->eclipse));
-        $area = $eclipses->kept('area', $here->eclipse, static fn(): CentralArea => CentralArea::of($here->eclipse));
-        /** @var list<array{string, float, float, string}> $inside name, latitude, longitude, zone */
-        $inside = $eclipses->kept('towns', $here->eclipse, static fn(): array => self::townsInside($here, $area));
+        $inside = $paths->townsInside($here->eclipse);
         $plain = static fn(string $text): string => Str::lower(Str::ascii($text));
-        $found = $sought === '' ? $inside : array_values(array_filter($inside, static fn(array $town): bool => str_contains($plain($town[0]), $plain($sought))));
+        $found = $sought === '' ? $inside : array_values(array_filter($inside, static fn(TownInPath $town): bool => str_contains($plain($town->name), $plain($sought))));
 
         return new self(
-            self::sentence($here, $path, $area),
-            array_map(static fn(array $town): PathTown => PathTown::of($town[0], $town[1], $town[2], new DateTimeZone($town[3]), $here), array_slice($found, 0, self::SHOWN)),
+            self::sentence($here, $paths->path($here->eclipse), $paths->area($here->eclipse)),
+            array_map(static fn(TownInPath $town): PathTown => PathTown::of($town, $here), array_slice($found, 0, self::SHOWN)),
             count($inside),
             count($found),
             $sought,
@@ -91,20 +87,4 @@ final readonly class WhereToGo
         ];
     }
 
-    /** @return list<array{string, float, float, string}> */
-    private static function townsInside(LocalEclipse $here, CentralArea $area): array
-    {
-        $cells = array_merge([], ...array_map(MapLines::cells(...), array_merge([], ...array_map(MapLines::cutArea(...), $area->rings))));
-        $solver = new LocalSolver($here->eclipse->elements);
-        $inside = [];
-        Place::query()->whereRaw("(floor(lon) || ',' || floor(lat)) = any(?)", ['{"' . implode('","', array_keys($cells)) . '"}'])
-            ->orderByDesc('population')->each(static function (Place $place) use ($solver, $here, &$inside): void {
-                $view = $solver->maximum(Observer::at($place->lat, $place->lon), $here->eclipse->deltaT, $here->eclipse->greatestHours);
-                if ($view->depthInUmbra() > 0 && $view->isSunUp()) {
-                    $inside[] = [$place->fullName(), $place->lat, $place->lon, $place->timezone];
-                }
-            }, 2000);
-
-        return $inside;
-    }
 }

@@ -7,6 +7,7 @@ namespace App\Pages\Sky;
 use App\Text\Durations;
 use App\Text\Numbers;
 use KeenShadow\Core\Sky\EclipseKind;
+use KeenShadow\Core\Sky\LocalEclipse;
 use KeenShadow\Core\Sky\LocalKind;
 
 /** Why an eclipse is total, annular or partial at a place, in a few sentences with the sizes of the day. */

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace App\Pages\Viewers;
 
 use App\Drawings\ScreenImage;
-use App\Pages\Sky\LocalEclipse;
+use App\Text\Clock;
 use App\Text\Numbers;
+use KeenShadow\Core\Sky\LocalEclipse;
 use KeenShadow\Core\Sky\LocalView;
 use KeenShadow\Core\Viewers\Pinhole;
 use KeenShadow\Core\Viewers\ScreenSide;
@@ -47,7 +48,7 @@ final readonly class BoxMoment
     {
         return new self(
             $name,
-            $here->clock->minute($view->time()),
+            Clock::over($here)->minute($view->time()),
             Numbers::percent($view->obscuration()),
             $view->obscuration() >= 1.0,
             ScreenImage::of($pinhole, $view, $side),

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Pages\Viewers;
 
-use App\Pages\Sky\LocalEclipse;
 use App\Text\Numbers;
 use KeenShadow\Core\Rules\Verdict;
 use KeenShadow\Core\Sky\Horizon;
+use KeenShadow\Core\Sky\LocalEclipse;
 use KeenShadow\Core\Sky\Sunlight;
 use KeenShadow\Core\Viewers\Pinhole;
 use KeenShadow\Core\Viewers\PinholeCriterion;

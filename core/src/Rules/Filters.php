@@ -7,6 +7,7 @@ namespace KeenShadow\Core\Rules;
 use DateTimeImmutable;
 use KeenShadow\Core\Sky\ContactName;
 use KeenShadow\Core\Sky\LocalCircumstances;
+use KeenShadow\Core\Sky\LocalEclipse;
 use KeenShadow\Core\Sky\LocalKind;
 use KeenShadow\Core\Sky\Observer;
 use KeenShadow\Core\Sky\Radii;
@@ -74,6 +75,16 @@ final readonly class Filters
             $up,
             $hiddenUt,
         );
+    }
+
+    /**
+     * The same for an eclipse at a place.
+     *
+     * @param list<array{float, float}> $hiddenUt as above; none over a level horizon
+     */
+    public static function forPlace(LocalEclipse $here, array $hiddenUt = []): self
+    {
+        return self::of($here->eclipse, $here->observer, $here->circumstances, $hiddenUt);
     }
 
     /**

@@ -37,6 +37,15 @@ final readonly class CentralArea
         public array $limits,
     ) {}
 
+    /**
+     * @param list<list<array{float, float}>> $rings as of() found them
+     * @param list<list<array{float, float}>> $limits
+     */
+    public static function within(array $rings, array $limits): self
+    {
+        return new self($rings, $limits);
+    }
+
     public static function of(SolarEclipse $eclipse): self
     {
         if ($eclipse->kind === EclipseKind::Partial) {

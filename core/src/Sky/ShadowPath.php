@@ -26,6 +26,12 @@ final readonly class ShadowPath
     /** @param list<PathPoint> $points from west to east in time; empty when there is no central line */
     private function __construct(public array $points) {}
 
+    /** @param list<PathPoint> $points as of() found them */
+    public static function through(array $points): self
+    {
+        return new self($points);
+    }
+
     public static function of(SolarEclipse $eclipse): self
     {
         $axis = ShadowAxis::at($eclipse->elements, $eclipse->greatestHours);

@@ -68,6 +68,16 @@ final readonly class SolarEclipse
         return self::ofElements($this->elements->withRadii($radii)) ?? throw SkyException::noEclipseOn($this->date());
     }
 
+    /**
+     * All that it is made of, as text: what is computed of two eclipses with the same content is the same.
+     */
+    public function content(): string
+    {
+        return implode(' ', [...Catalogue::solarRow($this), ...array_map(static fn(float $n): string => sprintf('%.16g', $n), [
+            $this->deltaT->seconds, $this->deltaT->uncertaintySeconds, $this->elements->radii->penumbralK, $this->elements->radii->umbralK, $this->elements->radii->sunKm,
+        ])]);
+    }
+
     public function greatestJulianDateTt(): float
     {
         return $this->elements->julianDateTt($this->greatestHours);

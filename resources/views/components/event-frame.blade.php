@@ -3,7 +3,7 @@
     <div class="event-head">
         <h1>{{ $frame->event->title }}</h1>
         <p>
-            {{ $frame->event->place_name }} · {{ $frame->here->local($frame->here->circumstances->maximum->time())->format('l j F Y') }} · {{ __('times in :zone', ['zone' => $frame->here->clock->zone()]) }}
+            {{ $frame->event->place_name }} · {{ $frame->here->local($frame->here->circumstances->maximum->time())->format('l j F Y') }} · {{ __('times in :zone', ['zone' => $frame->clock->zone()]) }}
             @can('update', $frame->event)
                 · <a href="{{ route('events.edit', $frame->event) }}">{{ __('Change') }}</a>
             @endcan
@@ -13,11 +13,11 @@
     <div class="frame">
         <nav class="stages" aria-label="{{ __('Stages of the work') }}">
             <ol>
-                @foreach ($frame->stages as $stage)
+                @foreach ($frame->rooms as $status)
                     <li>
-                        <a href="{{ $stage->url }}" @if ($stage->room === $room) aria-current="page" @endif>
-                            <b>{{ $stage->title }}</b>
-                            <span>{{ $stage->toDo }}</span>
+                        <a href="{{ $status->url }}" @if ($status->room === $room) aria-current="page" @endif>
+                            <b>{{ $status->title }}</b>
+                            <span>{{ $status->toDo }}</span>
                         </a>
                     </li>
                 @endforeach

@@ -1,4 +1,4 @@
-@php use App\Pages\Eyewear\FaultWords; use KeenShadow\Core\Eyewear\PairFault; use KeenShadow\Core\Rules\{Level, Subject}; @endphp
+@php use App\Text\EyewearWords; use KeenShadow\Core\Eyewear\PairFault; use KeenShadow\Core\Rules\{Level, Subject}; @endphp
 <x-event-frame :frame="$frame" room="eyewear" :title="$page->row->lot->label">
     <div class="outdoors">
     <p class="lead-answer">{{ $page->row->lot->label }}</p>
@@ -26,8 +26,8 @@
                 <div class="answers">
                     @foreach (PairFault::cases() as $fault)
                         <label>
-                            <input class="form-check-input" type="checkbox" name="faults[]" value="{{ $fault->value }}" data-key="{{ FaultWords::key($fault) }}" @checked(in_array($fault->value, (array) old('faults', []), true))>
-                            <span>{{ __(FaultWords::short($fault)) }} <kbd>{{ FaultWords::key($fault) }}</kbd></span>
+                            <input class="form-check-input" type="checkbox" name="faults[]" value="{{ $fault->value }}" data-key="{{ EyewearWords::key($fault) }}" @checked(in_array($fault->value, (array) old('faults', []), true))>
+                            <span>{{ __(EyewearWords::short($fault)) }} <kbd>{{ EyewearWords::key($fault) }}</kbd></span>
                         </label>
                     @endforeach
                 </div>
@@ -65,7 +65,7 @@
                                 @endif
                             </td>
                             <td data-label="{{ __('Found, by whom') }}">
-                                {{ $check->faults->map(fn ($fault) => __(FaultWords::short($fault)))->implode(', ') ?: '–' }}
+                                {{ $check->faults->map(fn ($fault) => __(EyewearWords::short($fault)))->implode(', ') ?: '–' }}
                                 <span class="meaning">{{ $check->checker->name }}, <time datetime="{{ $check->checked_at->toIso8601ZuluString() }}">{{ $frame->here->local($check->checked_at)->format('j M H:i') }}</time></span>
                             </td>
                             <td>

@@ -2,9 +2,9 @@
 @include('site.sheet', ['event' => $frame->event])
 <div data-part="frame" hidden>
     <x-ribbon :ribbon="$frame->ribbon" />
-    @foreach ($frame->stages as $stage)
-        @if ($stage->room === 'site')
-            <span class="to-do">{{ $stage->toDo }}</span>
+    @foreach ($frame->rooms as $status)
+        @if ($status->room === 'site')
+            <span class="to-do">{{ $status->toDo }}</span>
         @endif
     @endforeach
 </div>

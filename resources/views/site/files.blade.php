@@ -1,4 +1,4 @@
-@php use App\Pages\Site\KindWords; @endphp
+@php use App\Text\SiteWords; @endphp
 <x-event-frame :frame="$frame" room="site" :title="__('Position and files')">
     <x-site-tabs :event="$frame->event" current="site.files" />
     <x-faults />
@@ -48,7 +48,7 @@
                 <label for="areas">{{ __('An outline is') }}</label>
                 <select class="form-select" id="areas" name="areas">
                     @foreach (App\Http\Requests\Site\OutlineRequest::areaKinds() as $kind)
-                        <option value="{{ $kind->value }}" @selected(old('areas') === $kind->value)>{{ KindWords::of($kind) }}</option>
+                        <option value="{{ $kind->value }}" @selected(old('areas') === $kind->value)>{{ SiteWords::of($kind) }}</option>
                     @endforeach
                 </select>
             </div>

@@ -1,8 +1,8 @@
-@php use App\Pages\Site\KindWords; @endphp
+@php use App\Text\SiteWords; @endphp
 <tr data-row="{{ $i }}">
     <td data-label="{{ __('What') }}">
         <select class="form-select" name="things[{{ $i }}][kind]" aria-label="{{ __('What') }}">
-            @foreach (KindWords::choices() as $group => $kinds)
+            @foreach (SiteWords::choices() as $group => $kinds)
                 <optgroup label="{{ $group }}">
                     @foreach ($kinds as $option => $word)
                         <option value="{{ $option }}" @selected($option === old("things.$i.kind", $kind))>{{ $word }}</option>

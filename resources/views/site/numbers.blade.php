@@ -1,10 +1,10 @@
-@php use App\Pages\Site\KindWords; @endphp
+@php use App\Text\SiteWords; @endphp
 <details class="sums" id="numbers" data-part="details" @if ($errors->any()) open @endif>
     <summary>{{ __('The plan as numbers, the far horizon, the accuracy') }}</summary>
     <form method="post" action="{{ route('site.update', $event) }}" data-part="numbers" x-on:submit.prevent="send" x-on:input="touched = true" novalidate>
         @csrf
         @method('put')
-        <input type="hidden" name="from" value="{{ old('from', $page->site->event->plan_revision_id) }}">
+        <input type="hidden" name="from" value="{{ old('from', $page->revision) }}">
         <input type="hidden" name="spot" value="{{ $page->look->place->name }}">
         <p class="note">{{ __('Points are metres east and north of the event\'s place, with a space between the two and a semicolon before the next. Height: the top of what hides the Sun, the upper edge of an opening, the eyes of people, the middle of a mirror or a screen.') }}</p>
         <div class="scrolls" tabindex="0" role="region" aria-label="{{ __('The plan as numbers') }}">

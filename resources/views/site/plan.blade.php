@@ -1,9 +1,9 @@
-@php use App\Pages\Site\KindWords; use KeenShadow\Core\Site\Plan\ThingKind; @endphp
+@php use App\Text\SiteWords; use KeenShadow\Core\Site\Plan\ThingKind; @endphp
 <div class="plan-tools" role="toolbar" aria-label="{{ __('Draw') }}">
     @can('update', $event)
         <label class="visually-hidden" for="plan-kind">{{ __('What to draw') }}</label>
         <select class="form-select" id="plan-kind" data-part="kind">
-            @foreach (KindWords::choices() as $group => $kinds)
+            @foreach (SiteWords::choices() as $group => $kinds)
                 <optgroup label="{{ $group }}">
                     @foreach ($kinds as $kind => $word)
                         <option value="{{ $kind }}" data-shape="{{ ThingKind::from($kind)->shape()->value }}" data-most="{{ ThingKind::from($kind)->isOpening() ? 2 : 400 }}" @selected($kind === 'building')>{{ $word }}</option>

@@ -1,4 +1,4 @@
-@php use App\Pages\Site\KindWords; @endphp
+@php use App\Text\SiteWords; @endphp
 <x-faults />
 <div class="site-top">
     <div>

@@ -17,7 +17,7 @@
                     <thead>
                         <tr>
                             <th scope="col">{{ __('Contact') }}</th>
-                            <th scope="col" class="is-number">{{ __('Local time') }}, {{ $frame->here->clock->zone() }}<br>{{ __('UTC') }}</th>
+                            <th scope="col" class="is-number">{{ __('Local time') }}, {{ $frame->clock->zone() }}<br>{{ __('UTC') }}</th>
                             <th scope="col" class="is-number">{{ __('Uncertain by') }}</th>
                             <th scope="col" class="is-number">{{ __('Altitude') }}</th>
                             <th scope="col" class="is-number">{{ __('Azimuth') }}</th>

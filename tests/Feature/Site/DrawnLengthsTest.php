@@ -4,20 +4,19 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Site;
 
+use App\Domain\EventReader;
 use App\Drawings\BannerPlan;
 use App\Drawings\DoorwayDrawing;
 use App\Drawings\ShadeSheet;
 use App\Drawings\TubeDrawing;
-use App\Pages\Site\EventSite;
 use App\Pages\Site\ShadowPage;
-use App\Pages\Sky\Eclipses;
-use App\Pages\Sky\LocalEclipse;
 use DateTimeImmutable;
 use KeenShadow\Core\Geometry\Angle;
 use KeenShadow\Core\Site\Doorway\Banner;
 use KeenShadow\Core\Site\Doorway\CutHole;
 use KeenShadow\Core\Site\Plan\Facade;
 use KeenShadow\Core\Site\Shadow\LongTube;
+use KeenShadow\Core\Site\Skyline\SunlitSite;
 use KeenShadow\Core\Tests\ReferenceTable;
 
 /**
@@ -31,13 +30,13 @@ final class DrawnLengthsTest extends SiteTestCase
     private const EYES = ['Children' => 1.15, 'Adults' => 1.6];
     private const BEHIND_M = 0.6;
 
-    private EventSite $site;
+    private SunlitSite $site;
 
     protected function setUp(): void
     {
         parent::setUp();
         $this->withSchoolYard();
-        $this->site = EventSite::of($this->event, LocalEclipse::of($this->event, app(Eclipses::class)));
+        $this->site = app(EventReader::class)->site($this->event);
     }
 
     public function testTheRaysThroughTheDoorwayStandAsSteepAsTheSun(): void

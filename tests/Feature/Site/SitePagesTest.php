@@ -4,15 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Site;
 
+use App\Domain\EventReader;
 use App\Drawings\Panorama;
 use App\Drawings\PlanSheet;
-use App\Pages\EventFrame;
-use App\Pages\Site\EventSite;
+use App\Pages\EventFrames;
 use App\Pages\Site\MirrorPage;
-use App\Pages\Sky\Eclipses;
-use App\Pages\Sky\LocalEclipse;
 use DateTimeImmutable;
 use KeenShadow\Core\Rules\Level;
+use KeenShadow\Core\Site\Skyline\SunlitSite;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 final class SitePagesTest extends SiteTestCase
@@ -74,8 +73,8 @@ final class SitePagesTest extends SiteTestCase
 
     public function testRibbonAndToDoTellWhatTheSiteCosts(): void
     {
-        $frame = EventFrame::of($this->event, app(Eclipses::class));
-        self::assertSame('C2, max, C3 hidden', $frame->stages[1]->toDo);
+        $frame = app(EventFrames::class)->of($this->event);
+        self::assertSame('C2, max, C3 hidden', $frame->rooms[1]->toDo);
         self::assertSame('Gym', $frame->ribbon->hidden[0]['by']);
         $begin = (int) $frame->ribbon->begin->format('U');
         $length = (int) $frame->ribbon->end->format('U') - $begin;
@@ -211,8 +210,8 @@ final class SitePagesTest extends SiteTestCase
         self::assertLessThan(500, $this->get("/events/{$this->event->id}/site{$question}")->getStatusCode());
     }
 
-    private function site(): EventSite
+    private function site(): SunlitSite
     {
-        return EventSite::of($this->event, LocalEclipse::of($this->event, app(Eclipses::class)));
+        return app(EventReader::class)->site($this->event);
     }
 }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Sky;
 
+use App\Domain\Sky\Eclipses;
 use App\Exports\ContactsCalendar;
 use App\Models\Event;
-use App\Pages\Sky\Eclipses;
-use App\Pages\Sky\LocalEclipse;
 use DateTimeImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use KeenShadow\Core\Rules\Filters;
 use KeenShadow\Core\Sky\Contact;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Sabre\VObject\Component\VCalendar;
@@ -40,13 +40,13 @@ final class CalendarReadersTest extends TestCase
     public function testBothReadersFindTheInstants(string $date, float $lat, float $lon, string $zone): void
     {
         $event = Event::factory()->make(['organisation_id' => 1, 'eclipse_date' => $date, 'lat' => $lat, 'lon' => $lon, 'timezone' => $zone]);
-        $here = LocalEclipse::of($event, app(Eclipses::class));
+        $here = app(Eclipses::class)->at($event);
         $expected = [];
         foreach (array_filter($here->circumstances->contacts(), static fn(Contact $c): bool => $c->view->isSunUp()) as $contact) {
             $expected["e-{$contact->name->value}@keen-shadow"] = $contact->time()->modify('+500 milliseconds')->format('Y-m-d\TH:i:s\Z');
         }
         self::assertGreaterThan(1, count($expected));
-        $text = ContactsCalendar::of($event, $here, $here->filters(), new DateTimeImmutable('2026-11-25T12:00:00Z'), 'e');
+        $text = ContactsCalendar::of($event, $here, Filters::forPlace($here), new DateTimeImmutable('2026-11-25T12:00:00Z'), 'e');
         $calendar = Reader::read($text);
         self::assertInstanceOf(VCalendar::class, $calendar);
         self::assertSame([], $calendar->validate());

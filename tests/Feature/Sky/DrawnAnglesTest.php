@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Sky;
 
+use App\Domain\Sky\Eclipses;
 use App\Drawings\ScreenImage;
 use App\Drawings\ShadowRibbon;
 use App\Drawings\SkyCurves;
 use App\Pages\Sky\DiscSample;
-use App\Pages\Sky\Eclipses;
-use App\Pages\Sky\LocalEclipse;
 use DateTimeImmutable;
 use DateTimeZone;
 use DOMDocument;
@@ -18,6 +17,7 @@ use Illuminate\Support\Facades\Blade;
 use KeenShadow\Core\Geometry\Angle;
 use KeenShadow\Core\Sky\ContactName;
 use KeenShadow\Core\Sky\Horizon;
+use KeenShadow\Core\Sky\LocalEclipse;
 use KeenShadow\Core\Sky\Observer;
 use KeenShadow\Core\Tests\ReferenceTable;
 use KeenShadow\Core\Viewers\Pinhole;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Sky;
 
+use App\Domain\Sky\Gazetteer;
+use App\Domain\Sky\PlaceFit;
 use App\Models\Event;
-use App\Pages\Sky\PlaceFit;
-use App\Pages\Sky\PlaceSearch;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -55,19 +55,19 @@ final class PlaceFitTest extends TestCase
     public function testWhatDoesNotFitIsPointedOut(float $lat, float $lon, ?float $heightM, string $name, ?string $zone, bool $isChange, array $misfits): void
     {
         $before = $isChange ? new Event(self::CADIZ) : null;
-        $fit = PlaceFit::of($lat, $lon, $heightM, $name, $zone === null ? null : new DateTimeZone($zone), new DateTimeImmutable('2027-08-02T09:00Z'), new PlaceSearch(), $before);
+        $fit = PlaceFit::of($lat, $lon, $heightM, $name, $zone === null ? null : new DateTimeZone($zone), new DateTimeImmutable('2027-08-02T09:00Z'), new Gazetteer(), $before);
         $found = array_keys($fit->misfits);
         sort($found);
         self::assertSame($misfits, array_values(array_intersect($found, $misfits)), implode(' ', $fit->misfits));
         self::assertSame([], array_diff($found, $misfits), implode(' ', $fit->misfits));
         // What is proposed instead fits.
-        self::assertArrayNotHasKey('timezone', PlaceFit::of($lat, $lon, $heightM, $fit->near, new DateTimeZone($fit->zone), new DateTimeImmutable('2027-08-02T09:00Z'), new PlaceSearch(), $before)->misfits);
+        self::assertArrayNotHasKey('timezone', PlaceFit::of($lat, $lon, $heightM, $fit->near, new DateTimeZone($fit->zone), new DateTimeImmutable('2027-08-02T09:00Z'), new Gazetteer(), $before)->misfits);
     }
 
     /** Two zones that agree in winter only: what counts is the day of the event. */
     public function testTheClocksAreComparedOnTheDay(): void
     {
-        $misfits = static fn(string $day): array => PlaceFit::of(36.53, -6.29, 12, 'School', new DateTimeZone('Africa/Lagos'), new DateTimeImmutable($day), new PlaceSearch())->misfits;
+        $misfits = static fn(string $day): array => PlaceFit::of(36.53, -6.29, 12, 'School', new DateTimeZone('Africa/Lagos'), new DateTimeImmutable($day), new Gazetteer())->misfits;
         self::assertSame([], $misfits('2028-01-26T17:00Z'));
         self::assertArrayHasKey('timezone', $misfits('2027-08-02T09:00Z'));
     }

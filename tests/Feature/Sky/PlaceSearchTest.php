@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Sky;
 
+use App\Domain\Sky\Gazetteer;
 use App\Models\Place;
-use App\Pages\Sky\PlaceSearch;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -49,7 +49,7 @@ final class PlaceSearchTest extends TestCase
     #[DataProvider('names')]
     public function testFindsWhatIsMeant(string $typed, string $name, string $zone): void
     {
-        $found = (new PlaceSearch())->find($typed, [self::ANDALUSIA]);
+        $found = (new Gazetteer())->find($typed, [self::ANDALUSIA]);
 
         self::assertNotSame([], $found, $typed);
         self::assertStringContainsString($name, $found[0]->name);
@@ -59,10 +59,10 @@ final class PlaceSearchTest extends TestCase
     public function testOnlyAPlainMatchIsTakenWithoutAChoice(): void
     {
         foreach (['Cádiz' => true, 'St Johns' => true, '36.5 -6.3' => true, 'Akureiri' => false, 'Uelen' => false, 'valladol' => false] as $typed => $isPlain) {
-            self::assertSame($isPlain, (new PlaceSearch())->find($typed)[0]->isPlain, $typed);
+            self::assertSame($isPlain, (new Gazetteer())->find($typed)[0]->isPlain, $typed);
         }
         // Uelen has 600 people and is not in the gazetteer: nothing that merely looks alike is given for it.
-        foreach ((new PlaceSearch())->find('Uelen') as $alike) {
+        foreach ((new Gazetteer())->find('Uelen') as $alike) {
             self::assertFalse($alike->isPlain);
         }
     }
@@ -70,7 +70,7 @@ final class PlaceSearchTest extends TestCase
     /** A town across 180°, one over the pole's side, and how far it is where none is near. */
     public function testTheNearestTown(): void
     {
-        $places = new PlaceSearch();
+        $places = new Gazetteer();
         self::assertStringContainsString('Fiji', $places->around(-16.8, 179.99)->words());
         self::assertStringContainsString('Fiji', $places->around(-16.8, -179.99)->words());
         self::assertSame('Pacific/Fiji', $places->around(-17.0, -179.9)->timezone());
@@ -82,23 +82,23 @@ final class PlaceSearchTest extends TestCase
 
     public function testCoordinatesTakeTheZoneOfTheNearestTown(): void
     {
-        $found = (new PlaceSearch())->find('36°31′38″N 6°17′33″W');
+        $found = (new Gazetteer())->find('36°31′38″N 6°17′33″W');
         self::assertSame('Europe/Madrid', $found[0]->timezone);
         self::assertStringContainsString('Near Cadiz', $found[0]->name);
-        self::assertSame('Pacific/Honolulu', (new PlaceSearch())->find('geo:20.5,-157.2')[0]->timezone);
-        self::assertSame('UTC', (new PlaceSearch())->find('-47.5 -120')[0]->timezone);
+        self::assertSame('Pacific/Honolulu', (new Gazetteer())->find('geo:20.5,-157.2')[0]->timezone);
+        self::assertSame('UTC', (new Gazetteer())->find('-47.5 -120')[0]->timezone);
         // Heights: a geo: link's is above the ellipsoid (RFC 5870), a GPX file's above the sea (GPX 1.1).
-        self::assertStringContainsString('above the ellipsoid', (new PlaceSearch())->find('geo:36.53,-6.29,59')[0]->note);
-        self::assertStringNotContainsString('ellipsoid', (new PlaceSearch())->find('<wpt lat="36.53" lon="-6.29"><ele>12</ele></wpt>')[0]->note);
+        self::assertStringContainsString('above the ellipsoid', (new Gazetteer())->find('geo:36.53,-6.29,59')[0]->note);
+        self::assertStringNotContainsString('ellipsoid', (new Gazetteer())->find('<wpt lat="36.53" lon="-6.29"><ele>12</ele></wpt>')[0]->note);
     }
 
     public function testHostileTextFindsNothingAndBreaksNothing(): void
     {
         self::assertGreaterThan(130000, Place::query()->count());
         foreach (['', ' ', 'x', '%', '%%', '_______', "'; drop table places; --", str_repeat('a', 5000), str_repeat(' N', 2000), str_repeat('1 ', 2000), '<wpt lat="a" lon="b">', "Cad\0iz", '100%'] as $typed) {
-            self::assertLessThanOrEqual(8, count((new PlaceSearch())->find($typed)));
+            self::assertLessThanOrEqual(8, count((new Gazetteer())->find($typed)));
         }
-        self::assertSame([], (new PlaceSearch())->find('%%'));
+        self::assertSame([], (new Gazetteer())->find('%%'));
     }
 
     public function testThePieceOfPageCarriesWhatTheFormNeeds(): void

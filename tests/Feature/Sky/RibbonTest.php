@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Sky;
 
+use App\Domain\Sky\Eclipses;
 use App\Drawings\RibbonDisc;
 use App\Drawings\RibbonMark;
 use App\Drawings\ShadowRibbon;
 use App\Models\Event;
-use App\Pages\Sky\Eclipses;
-use App\Pages\Sky\LocalEclipse;
 use DateTimeImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use KeenShadow\Core\Sky\ContactName;
@@ -65,7 +64,7 @@ final class RibbonTest extends TestCase
         $seen = [];
         foreach ([3.0, ...range(5.5, 8.0, 0.1), 9.0] as $lon) {
             $event = Event::factory()->make(['eclipse_date' => '2026-08-12', 'organisation_id' => 1, 'lat' => 38.68 - 0.286 * ($lon - 5.40), 'lon' => $lon]);
-            $here = LocalEclipse::of($event, app(Eclipses::class));
+            $here = app(Eclipses::class)->at($event);
             $mark = ShadowRibbon::of($here, [], new DateTimeImmutable('2020-01-01'))->contacts[1];
             $isUp = array_map(static fn(ContactName $name): bool => $here->circumstances->contact($name)?->view->isSunUp() ?? self::fail("no totality at {$lon}°"), [ContactName::C2, ContactName::C3]);
             $time = '\d\d:\d\d:\d\d';
@@ -94,6 +93,6 @@ final class RibbonTest extends TestCase
     {
         $event = Event::factory()->make(['eclipse_date' => $date, 'organisation_id' => 1]);
 
-        return ShadowRibbon::of(LocalEclipse::of($event, app(Eclipses::class)), [], new DateTimeImmutable($now));
+        return ShadowRibbon::of(app(Eclipses::class)->at($event), [], new DateTimeImmutable($now));
     }
 }

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Viewers;
 
+use App\Domain\Sky\Eclipses;
 use App\Drawings\ScreenImage;
 use App\Models\Event;
 use App\Models\Viewer;
-use App\Pages\Sky\Eclipses;
-use App\Pages\Sky\LocalEclipse;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use KeenShadow\Core\Viewers\Pinhole;
 use KeenShadow\Core\Viewers\ScreenSide;
@@ -84,7 +83,7 @@ final class ViewersTest extends TestCase
      */
     public function testTheImageIsTurnedAsAHoleTurnsIt(): void
     {
-        $here = LocalEclipse::of($this->event, app(Eclipses::class));
+        $here = app(Eclipses::class)->at($this->event);
         $view = $here->at($here->begins()->modify('+20 minutes'));
         $pinhole = Pinhole::of(900, 1.2, 2 * $view->sunSemidiameterDeg());
         $front = ScreenImage::of($pinhole, $view, ScreenSide::Front);

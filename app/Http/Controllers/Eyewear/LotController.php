@@ -4,28 +4,27 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Eyewear;
 
+use App\Domain\Eyewear\LotState;
 use App\Http\Requests\Eyewear\LotRequest;
 use App\Models\Event;
 use App\Models\Lot;
-use App\Pages\EventFrame;
+use App\Pages\EventFrames;
 use App\Pages\Eyewear\LotPage;
-use App\Pages\Eyewear\LotRow;
-use App\Pages\Sky\Eclipses;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\View\View;
 
 final class LotController
 {
-    public function __construct(private readonly Eclipses $eclipses) {}
+    public function __construct(private readonly EventFrames $frames) {}
 
     public function index(Event $event): View
     {
-        return view('eyewear.index', ['frame' => EventFrame::of($event, $this->eclipses), 'lots' => LotRow::allFor($event)]);
+        return view('eyewear.index', ['frame' => $this->frames->of($event), 'lots' => LotState::allFor($event)]);
     }
 
     public function create(Event $event): View
     {
-        return view('eyewear.lot-form', ['frame' => EventFrame::of($event, $this->eclipses), 'lot' => null]);
+        return view('eyewear.lot-form', ['frame' => $this->frames->of($event), 'lot' => null]);
     }
 
     public function store(LotRequest $request, Event $event): RedirectResponse
@@ -37,12 +36,12 @@ final class LotController
 
     public function show(Event $event, Lot $lot): View
     {
-        return view('eyewear.show', ['frame' => EventFrame::of($event, $this->eclipses), 'page' => LotPage::of($lot, $event)]);
+        return view('eyewear.show', ['frame' => $this->frames->of($event), 'page' => LotPage::of($lot, $event)]);
     }
 
     public function edit(Event $event, Lot $lot): View
     {
-        return view('eyewear.lot-form', ['frame' => EventFrame::of($event, $this->eclipses), 'lot' => $lot]);
+        return view('eyewear.lot-form', ['frame' => $this->frames->of($event), 'lot' => $lot]);
     }
 
     public function update(LotRequest $request, Event $event, Lot $lot): RedirectResponse

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Site;
 
+use App\Domain\EventReader;
+use App\Domain\Site\EventPlan;
 use App\Exports\CsvLine;
 use App\Exports\Download;
 use App\Exports\PlanFeatures;
@@ -11,9 +13,8 @@ use App\Exports\PlanGpx;
 use App\Http\Requests\Site\OutlineRequest;
 use App\Models\Event;
 use App\Models\User;
-use App\Pages\EventFrame;
-use App\Pages\Site\EventSite;
-use App\Pages\Sky\Eclipses;
+use App\Pages\EventFrames;
+use App\Text\SiteWords;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
@@ -24,20 +25,20 @@ use KeenShadow\Core\Site\Plan\SitePlan;
 /** Positions and outlines from devices and files, and the plan as a file. */
 final class FileController
 {
-    public function index(Event $event, Eclipses $eclipses): View
+    public function index(Event $event, EventFrames $frames, EventReader $reader): View
     {
-        $frame = EventFrame::of($event, $eclipses);
+        $frame = $frames->of($event);
 
         return view('site.files', [
             'frame' => $frame,
-            'spot' => $frame->site->mainPlace()->name,
+            'spot' => SiteWords::name($reader->site($event)->mainPlace()),
             'reading' => $event->positionReadings()->orderByDesc('id')->first(),
         ]);
     }
 
     public function import(OutlineRequest $request, Event $event, #[CurrentUser] User $user): RedirectResponse
     {
-        $event->keepPlan($request->plan(), $event->plan_revision_id, $user);
+        EventPlan::of($event)->keep($request->plan(), $event->plan_revision_id, $user);
 
         return redirect()->route('site.show', $event)->with('status', __('Taken from the file. Undo takes it back; check the heights.'));
     }
@@ -61,7 +62,7 @@ final class FileController
 
     private function plan(Event $event): SitePlan
     {
-        return $event->planRevision->plan ?? EventSite::emptyPlan();
+        return EventPlan::of($event)->plan();
     }
 
     private function frame(Event $event): LocalTangentPlane

@@ -4,24 +4,24 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Site;
 
+use App\Domain\EventReader;
 use App\Http\Requests\Site\MirrorRequest;
 use App\Models\Event;
-use App\Pages\EventFrame;
+use App\Pages\EventFrames;
 use App\Pages\Site\MirrorPage;
-use App\Pages\Sky\Eclipses;
 use Illuminate\View\View;
 
 /** A flat mirror and the wall it throws on. */
 final class MirrorController
 {
-    public function __invoke(MirrorRequest $request, Event $event, Eclipses $eclipses): View
+    public function __invoke(MirrorRequest $request, Event $event, EventFrames $frames, EventReader $reader): View
     {
-        $frame = EventFrame::of($event, $eclipses);
+        $frame = $frames->of($event);
 
         return view($request->ajax() ? 'site.mirror-answer' : 'site.mirror', [
             'frame' => $frame,
             'request' => $request,
-            'page' => MirrorPage::of($frame->site, $request->word('mirror'), $request->word('screen'), $request->length('opening_mm'), $request->length('screen_m'), $request->moment($frame->here)),
+            'page' => MirrorPage::of($reader->site($event), $request->word('mirror'), $request->word('screen'), $request->length('opening_mm'), $request->length('screen_m'), $request->moment($frame->here)),
         ]);
     }
 }

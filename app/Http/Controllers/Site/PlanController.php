@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Site;
 
+use App\Domain\EventReader;
+use App\Domain\Site\EventPlan;
 use App\Drawings\ShadeSheet;
 use App\Http\Requests\Site\LookRequest;
 use App\Http\Requests\Site\PlanRequest;
@@ -11,12 +13,9 @@ use App\Http\Requests\Site\ShadeRequest;
 use App\Http\Requests\Site\SightRequest;
 use App\Models\Event;
 use App\Models\User;
-use App\Pages\EventFrame;
-use App\Pages\Site\EventSite;
+use App\Pages\EventFrames;
 use App\Pages\Site\LookPage;
 use App\Pages\Site\SitePage;
-use App\Pages\Sky\Eclipses;
-use App\Pages\Sky\LocalEclipse;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -25,21 +24,24 @@ use Illuminate\View\View;
 /** The site plan: drawn, changed as a whole, taken back. A script asks for the changed part of the page only. */
 final class PlanController
 {
-    public function __construct(private readonly Eclipses $eclipses) {}
+    public function __construct(
+        private readonly EventFrames $frames,
+        private readonly EventReader $reader,
+    ) {}
 
     public function show(LookRequest $request, Event $event): View
     {
         if ($request->ajax()) {
-            return view('site.sheet', ['page' => SitePage::of($this->site($event), $request->spot(), $request->boolean('best')), 'event' => $event]);
+            return view('site.sheet', ['page' => SitePage::of($this->reader->site($event), EventPlan::of($event), $request->spot(), $request->boolean('best')), 'event' => $event]);
         }
-        $frame = EventFrame::of($event, $this->eclipses);
+        $frame = $this->frames->of($event);
 
-        return view('site.show', ['frame' => $frame, 'page' => SitePage::of($frame->site, $request->spot(), $request->boolean('best'))]);
+        return view('site.show', ['frame' => $frame, 'page' => SitePage::of($this->reader->site($event), EventPlan::of($event), $request->spot(), $request->boolean('best'))]);
     }
 
     public function update(PlanRequest $request, Event $event, #[CurrentUser] User $user): View|RedirectResponse
     {
-        $event->keepPlan($request->plan(), $request->revision(), $user);
+        EventPlan::of($event)->keep($request->plan(), $request->revision(), $user);
 
         return $this->changed($request, $event, $request->spot());
     }
@@ -47,21 +49,21 @@ final class PlanController
     /** Adds what was measured from a spot. */
     public function sight(SightRequest $request, Event $event, #[CurrentUser] User $user): RedirectResponse
     {
-        $event->keepPlan($request->plan(), $event->plan_revision_id, $user);
+        EventPlan::of($event)->keep($request->plan(), $event->plan_revision_id, $user);
 
         return redirect()->route('site.show', [$event, 'spot' => $request->spot()])->with('status', __('It is on the plan. Undo takes it back.'));
     }
 
     public function undo(Request $request, Event $event): View|RedirectResponse
     {
-        $event->undoPlan();
+        EventPlan::of($event)->undo();
 
         return $this->changed($request, $event, $request->string('spot')->toString());
     }
 
     public function redo(Request $request, Event $event): View|RedirectResponse
     {
-        $event->redoPlan();
+        EventPlan::of($event)->redo();
 
         return $this->changed($request, $event, $request->string('spot')->toString());
     }
@@ -69,7 +71,7 @@ final class PlanController
     /** The look from a spot that is being moved; stores nothing. */
     public function look(LookRequest $request, Event $event): View
     {
-        $site = $this->site($event);
+        $site = $this->reader->site($event);
 
         return view('site.look', ['look' => LookPage::of($request->placeOn($site), $site)]);
     }
@@ -77,7 +79,7 @@ final class PlanController
     /** Where the shade lies at a minute. */
     public function shade(ShadeRequest $request, Event $event): View
     {
-        $site = $this->site($event);
+        $site = $this->reader->site($event);
 
         return view('site.shade', ['shade' => ShadeSheet::of($site, $request->moment($site->here))]);
     }
@@ -87,13 +89,8 @@ final class PlanController
         if (!$request->ajax()) {
             return redirect()->route('site.show', [$event, 'spot' => $spot]);
         }
-        $frame = EventFrame::of($event->refresh(), $this->eclipses);
+        $frame = $this->frames->of($event->refresh());
 
-        return view('site.changed', ['frame' => $frame, 'page' => SitePage::of($frame->site, $spot)]);
-    }
-
-    private function site(Event $event): EventSite
-    {
-        return EventSite::of($event, LocalEclipse::of($event, $this->eclipses));
+        return view('site.changed', ['frame' => $frame, 'page' => SitePage::of($this->reader->site($event), EventPlan::of($event), $spot)]);
     }
 }

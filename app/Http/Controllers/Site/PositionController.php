@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Site;
 
+use App\Domain\Site\EventPlan;
 use App\Http\Requests\Site\PositionRequest;
 use App\Jobs\ReadPosition;
 use App\Models\Event;
@@ -41,7 +42,7 @@ final class PositionController
 
             return redirect()->route('site.show', $event)->with('status', __('The event\'s place is now :place, :zone; the plan moved with it.', ['place' => $event->place_name, 'zone' => $event->timezone]));
         }
-        $event->keepPlan($request->plan(), $event->plan_revision_id, $user);
+        EventPlan::of($event)->keep($request->plan(), $event->plan_revision_id, $user);
 
         return redirect()->route('site.show', [$event, 'spot' => $request->string('spot_name')->trim()->toString()])->with('status', __('The spot is on the plan. Undo takes it back.'));
     }

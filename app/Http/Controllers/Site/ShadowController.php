@@ -4,25 +4,25 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Site;
 
+use App\Domain\EventReader;
 use App\Http\Requests\Site\ShadowRequest;
 use App\Models\Event;
-use App\Pages\EventFrame;
+use App\Pages\EventFrames;
 use App\Pages\Site\ShadowPage;
-use App\Pages\Sky\Eclipses;
 use Illuminate\View\View;
 use KeenShadow\Core\Site\Shadow\LongTube;
 
 /** Supports and shadows over the event. */
 final class ShadowController
 {
-    public function __invoke(ShadowRequest $request, Event $event, Eclipses $eclipses): View
+    public function __invoke(ShadowRequest $request, Event $event, EventFrames $frames, EventReader $reader): View
     {
-        $frame = EventFrame::of($event, $eclipses);
+        $frame = $frames->of($event);
 
         return view($request->ajax() ? 'site.shadows-answer' : 'site.shadows', [
             'frame' => $frame,
             'request' => $request,
-            'page' => ShadowPage::of($frame->site, $request->length('pole_m'), LongTube::of($request->length('tube_m'), $request->length('lower_end_m')), $request->length('prop_m')),
+            'page' => ShadowPage::of($reader->site($event), $request->length('pole_m'), LongTube::of($request->length('tube_m'), $request->length('lower_end_m')), $request->length('prop_m')),
         ]);
     }
 }

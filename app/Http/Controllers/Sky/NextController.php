@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Sky;
 
+use App\Domain\Sky\Eclipses;
 use App\Http\Requests\Sky\NextRequest;
 use App\Models\Event;
-use App\Pages\EventFrame;
-use App\Pages\Sky\Eclipses;
+use App\Pages\EventFrames;
 use App\Pages\Sky\NextHere;
 use Illuminate\Support\Facades\Date;
 use Illuminate\View\View;
 
 final class NextController
 {
-    public function __invoke(NextRequest $request, Event $event, Eclipses $eclipses): View
+    public function __invoke(NextRequest $request, Event $event, EventFrames $frames, Eclipses $eclipses): View
     {
-        $frame = EventFrame::of($event, $eclipses);
+        $frame = $frames->of($event);
         $now = Date::now();
 
         return view('sky.next', [

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Sky;
 
+use App\Domain\Sky\Gazetteer;
 use App\Models\Event;
 use App\Models\User;
-use App\Pages\Sky\PlaceSearch;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
@@ -16,7 +16,7 @@ final class PlaceController
 {
     private const KNOWN = 20;
 
-    public function __invoke(Request $request, PlaceSearch $search, #[CurrentUser] User $user): View
+    public function __invoke(Request $request, Gazetteer $search, #[CurrentUser] User $user): View
     {
         $typed = $request->query('q');
         $typed = is_string($typed) ? $typed : '';

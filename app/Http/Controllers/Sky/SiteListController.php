@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Sky;
 
+use App\Domain\Sky\Eclipses;
 use App\Exports\CircumstancesRecord;
 use App\Exports\ContactsCalendar;
 use App\Exports\CsvLine;
@@ -13,9 +14,7 @@ use App\Jobs\ComputeSites;
 use App\Models\Event;
 use App\Models\Site;
 use App\Models\SiteList;
-use App\Pages\EventFrame;
-use App\Pages\Sky\Eclipses;
-use App\Pages\Sky\LocalEclipse;
+use App\Pages\EventFrames;
 use App\Pages\Sky\SiteTable;
 use App\Text\Clock;
 use DateTimeZone;
@@ -32,12 +31,15 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 /** Many sites at once: a file in, a table and files of local times out. */
 final class SiteListController
 {
-    public function __construct(private readonly Eclipses $eclipses) {}
+    public function __construct(
+        private readonly EventFrames $frames,
+        private readonly Eclipses $eclipses,
+    ) {}
 
     public function index(Event $event): View
     {
         return view('sites.index', [
-            'frame' => EventFrame::of($event, $this->eclipses),
+            'frame' => $this->frames->of($event),
             'lists' => $event->siteLists()->orderByDesc('id')->get(),
         ]);
     }
@@ -64,7 +66,7 @@ final class SiteListController
 
     public function show(SiteSortRequest $request, Event $event, SiteList $siteList): View
     {
-        return view('sites.show', ['frame' => EventFrame::of($event, $this->eclipses), 'table' => SiteTable::of($siteList, $this->eclipses->onDate($event->eclipse_date->format('Y-m-d')), $request->column(), $request->isDescending())]);
+        return view('sites.show', ['frame' => $this->frames->of($event), 'table' => SiteTable::of($siteList, $this->eclipses->onDate($event->eclipse_date->format('Y-m-d')), $request->column(), $request->isDescending())]);
     }
 
     /** The table alone, for a page that watches the progress. */
@@ -105,9 +107,9 @@ final class SiteListController
             'timezone' => $site->timezone ?? 'UTC',
         ]);
 
-        $here = LocalEclipse::of($there, $this->eclipses);
+        $here = $this->eclipses->at($there);
 
-        return response(ContactsCalendar::of($there, $here, $here->filters(), Date::now(), "site-{$site->id}"), 200, [
+        return response(ContactsCalendar::of($there, $here, Filters::forPlace($here), Date::now(), "site-{$site->id}"), 200, [
             'Content-Type' => 'text/calendar; charset=utf-8',
             'Content-Disposition' => 'attachment; filename="' . (Str::slug($site->name) === '' ? "site-{$site->id}" : Str::slug($site->name)) . '.ics"',
         ]);

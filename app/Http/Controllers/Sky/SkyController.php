@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Sky;
 
+use App\Domain\Sky\Eclipses;
 use App\Models\Event;
-use App\Pages\EventFrame;
-use App\Pages\Sky\Eclipses;
+use App\Pages\EventFrames;
 use App\Pages\Sky\SkyPage;
 use Illuminate\View\View;
 
 final class SkyController
 {
-    public function show(Event $event, Eclipses $eclipses): View
+    public function show(Event $event, EventFrames $frames, Eclipses $eclipses): View
     {
-        $frame = EventFrame::of($event, $eclipses);
+        $frame = $frames->of($event);
 
         return view('sky.show', ['frame' => $frame, 'page' => SkyPage::of($event, $frame->here, $frame->filters, $frame->ribbon, $eclipses)]);
     }

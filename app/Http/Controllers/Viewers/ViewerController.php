@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Viewers;
 
+use App\Domain\Sky\Eclipses;
 use App\Http\Requests\Viewers\PreviewRequest;
 use App\Http\Requests\Viewers\ViewerRequest;
 use App\Models\Event;
 use App\Models\Viewer;
-use App\Pages\EventFrame;
-use App\Pages\Sky\Eclipses;
-use App\Pages\Sky\LocalEclipse;
+use App\Pages\EventFrames;
 use App\Pages\Viewers\BoxPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\View\View;
@@ -21,11 +20,14 @@ final class ViewerController
     /** A shoe box with a hole close to its best: something that works to begin with. */
     private const FIRST = ['name' => '', 'distance_mm' => 300.0, 'hole_mm' => 0.6, 'screen_side' => ScreenSide::Front];
 
-    public function __construct(private readonly Eclipses $eclipses) {}
+    public function __construct(
+        private readonly EventFrames $frames,
+        private readonly Eclipses $eclipses,
+    ) {}
 
     public function index(Event $event): View
     {
-        $frame = EventFrame::of($event, $this->eclipses);
+        $frame = $this->frames->of($event);
         $viewers = $event->viewers()->orderBy('name')->get();
 
         return view('viewers.index', [
@@ -81,13 +83,13 @@ final class ViewerController
     public function preview(PreviewRequest $request, Event $event): View
     {
         return view('viewers.box', [
-            'box' => BoxPage::of($request->float('distance_mm'), $request->float('hole_mm'), $request->side(), LocalEclipse::of($event, $this->eclipses)),
+            'box' => BoxPage::of($request->float('distance_mm'), $request->float('hole_mm'), $request->side(), $this->eclipses->at($event)),
         ]);
     }
 
     private function design(Event $event, ?Viewer $viewer): View
     {
-        $frame = EventFrame::of($event, $this->eclipses);
+        $frame = $this->frames->of($event);
         $start = $viewer ?? new Viewer(self::FIRST);
 
         return view('viewers.design', [

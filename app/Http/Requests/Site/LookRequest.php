@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Site;
 
-use App\Pages\Site\EventSite;
 use Illuminate\Foundation\Http\FormRequest;
 use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Site\Plan\Thing;
+use KeenShadow\Core\Site\Skyline\SunlitSite;
 
 /** A spot that is looked from: one of the plan, or one of the plan that is being dragged somewhere else. */
 final class LookRequest extends FormRequest
@@ -41,7 +41,7 @@ final class LookRequest extends FormRequest
         return $this->filled('spot') ? $this->string('spot')->toString() : null;
     }
 
-    public function placeOn(EventSite $site): Thing
+    public function placeOn(SunlitSite $site): Thing
     {
         $place = $site->place($this->spot());
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Site;
 
-use App\Pages\Sky\LocalEclipse;
 use App\Text\TypedNumber;
 use DateTimeImmutable;
 use Illuminate\Foundation\Http\FormRequest;
+use KeenShadow\Core\Sky\LocalEclipse;
 
 /** A page of the site that is computed for one moment and a few lengths. What is missing or makes no sense is said, and the usual is taken. */
 abstract class MomentRequest extends FormRequest

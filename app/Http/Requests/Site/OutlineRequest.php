@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Site;
 
+use App\Domain\Site\EventPlan;
 use App\Imports\HorizonFile;
 use App\Imports\ImportFaults;
 use App\Imports\OutlineFile;
 use App\Models\Event;
-use App\Pages\Site\EventSite;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
@@ -48,7 +48,7 @@ final class OutlineRequest extends FormRequest
             if ($validator->errors()->isNotEmpty() || !$file instanceof UploadedFile || !$event instanceof Event) {
                 return;
             }
-            $plan = $event->planRevision->plan ?? EventSite::emptyPlan();
+            $plan = EventPlan::of($event)->plan();
             try {
                 $this->plan = self::isTable($file->getPathname())
                     ? SitePlan::of($plan->things, HorizonFile::read($file->getPathname()), $plan->accuracyM)

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Site;
 
-use App\Pages\Site\HorizonText;
+use App\Text\HorizonText;
 use App\Text\TypedNumber;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Site;
 
+use App\Domain\Site\EventPlan;
+use App\Domain\Sky\Eclipses;
+use App\Domain\Sky\Gazetteer;
+use App\Domain\Sky\PlaceFit;
 use App\Models\Event;
-use App\Pages\Site\EventSite;
-use App\Pages\Sky\Eclipses;
-use App\Pages\Sky\PlaceFit;
-use App\Pages\Sky\PlaceSearch;
 use Closure;
 use DateTimeZone;
 use Illuminate\Foundation\Http\FormRequest;
@@ -91,7 +91,7 @@ final class PositionRequest extends FormRequest
     public function eventFields(Event $event): array
     {
         $place = $this->place();
-        $fit = PlaceFit::of($place->latDeg, $place->lonDeg, $event->height_m, $event->place_name, new DateTimeZone($event->timezone), $event->eclipse_date, app(PlaceSearch::class), $event);
+        $fit = PlaceFit::of($place->latDeg, $place->lonDeg, $event->height_m, $event->place_name, new DateTimeZone($event->timezone), $event->eclipse_date, app(Gazetteer::class), $event);
         // Where nobody measured it, another place's height is worse than the sea's.
         $height = $place->heightM ?? (isset($fit->misfits['height_m']) ? 0.0 : $event->height_m);
 
@@ -116,7 +116,7 @@ final class PositionRequest extends FormRequest
      */
     private function withSpot(Event $event, Coordinates $place): SitePlan
     {
-        $plan = $event->planRevision->plan ?? EventSite::emptyPlan();
+        $plan = EventPlan::of($event)->plan();
         $name = $this->string('spot_name')->trim()->toString();
         $at = (new LocalTangentPlane($event->lat, $event->lon))->toPlan($place);
         $at = new PlanPoint(round($at->eastM, 2), round($at->northM, 2));

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Site;
 
-use App\Pages\Sky\LocalEclipse;
 use DateTimeImmutable;
 use Illuminate\Foundation\Http\FormRequest;
+use KeenShadow\Core\Sky\LocalEclipse;
 
 /** A minute after the beginning of the ribbon. */
 final class ShadeRequest extends FormRequest

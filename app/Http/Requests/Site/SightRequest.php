@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Site;
 
+use App\Domain\EventReader;
 use App\Models\Event;
-use App\Pages\Site\EventSite;
-use App\Pages\Sky\Eclipses;
-use App\Pages\Sky\LocalEclipse;
 use App\Text\TypedNumber;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
@@ -64,7 +62,7 @@ final class SightRequest extends FormRequest
             if ($validator->errors()->isNotEmpty() || !$event instanceof Event) {
                 return;
             }
-            $site = EventSite::of($event, LocalEclipse::of($event, app(Eclipses::class)));
+            $site = app(EventReader::class)->site($event);
             try {
                 $seen = Thing::sighted(
                     ThingKind::from($this->string('seen_kind')->toString()),

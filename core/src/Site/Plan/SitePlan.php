@@ -14,6 +14,8 @@ final readonly class SitePlan
     public const MOST_THINGS = 150;
     public const LEAST_ACCURACY_M = 0.0;
     public const MOST_ACCURACY_M = 20.0;
+    /** Paced out rather than taped. */
+    private const FIRST_ACCURACY_M = 0.5;
 
     /** @param list<Thing> $things in the order they were drawn */
     private function __construct(
@@ -45,6 +47,18 @@ final readonly class SitePlan
         }
 
         return new self($things, $horizon, $accuracyM);
+    }
+
+    /** Nothing drawn yet. */
+    public static function blank(): self
+    {
+        return new self([], HorizonProfile::level(), self::FIRST_ACCURACY_M);
+    }
+
+    /** Whether it holds neither a thing nor a horizon. */
+    public function isEmpty(): bool
+    {
+        return $this->things === [] && $this->horizon->points === [];
     }
 
     /** @return list<Thing> */

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Sky;
+namespace App\Domain\Sky;
 
 use App\Models\Place;
 use App\Text\Numbers;
@@ -10,7 +10,7 @@ use KeenShadow\Core\Geometry\Globe;
 use KeenShadow\Core\Sky\Compass;
 
 /** A point of the Earth as it lies to the nearest town of the gazetteer. */
-final readonly class NearTown
+final readonly class NearestTown
 {
     private const NEAR_KM = 30.0;
     /** Farther from any town its zone says nothing; there UTC is taken. */

@@ -2,54 +2,41 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Site;
+namespace KeenShadow\Core\Site\Skyline;
 
-use App\Models\Event;
-use App\Pages\Sky\LocalEclipse;
 use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Rules\Filters;
 use KeenShadow\Core\Site\Plan\Facade;
-use KeenShadow\Core\Site\Plan\HorizonProfile;
 use KeenShadow\Core\Site\Plan\SitePlan;
 use KeenShadow\Core\Site\Plan\Thing;
 use KeenShadow\Core\Site\Plan\ThingKind;
-use KeenShadow\Core\Site\Skyline\SpotOutlook;
+use KeenShadow\Core\Sky\LocalEclipse;
 use KeenShadow\Core\Sky\SunTrack;
 
-/** An event's site: its plan and the Sun over it, for the ribbon's span and for the eclipse alone; the one way from the models to the core for every page about the site. */
-final class EventSite
+/** A site with the Sun over it: its plan, and the Sun's track for a while around the eclipse and for the eclipse alone. */
+final class SunlitSite
 {
-    /** What a plan starts with: paced out rather than taped. */
-    private const FIRST_ACCURACY_M = 0.5;
-
-    /** @var array<string, SpotOutlook> by place: ribbon, table and look ask for the same */
+    /** @var array<string, SpotOutlook> by place: ribbon, table and view ask for the same */
     private array $outlooks = [];
 
     private function __construct(
-        public readonly Event $event,
-        public readonly LocalEclipse $here,
         public readonly SitePlan $plan,
+        public readonly LocalEclipse $here,
         public readonly SunTrack $track,
         public readonly SunTrack $eclipseTrack,
     ) {}
 
-    public static function of(Event $event, LocalEclipse $here): self
+    public static function of(SitePlan $plan, LocalEclipse $here): self
     {
         return new self(
-            $event,
+            $plan,
             $here,
-            $event->planRevision->plan ?? self::emptyPlan(),
             SunTrack::over($here->eclipse, $here->observer, $here->spanBegins(), $here->spanEnds()),
             SunTrack::over($here->eclipse, $here->observer, $here->begins(), $here->ends()),
         );
     }
 
-    public static function emptyPlan(): SitePlan
-    {
-        return SitePlan::of([], HorizonProfile::level(), self::FIRST_ACCURACY_M);
-    }
-
-    /** Where the people who watch stand; the first of several. Without one, the event's own place. */
+    /** Where the people who watch stand; the first of several. Without one, the origin of the plan, which has no name. */
     public function mainPlace(): Thing
     {
         foreach ([ThingKind::Audience, ThingKind::Telescope] as $kind) {
@@ -60,7 +47,7 @@ final class EventSite
             }
         }
 
-        return $this->plan->places()[0] ?? Thing::of(ThingKind::Audience, __('the event\'s place'), [new PlanPoint(0, 0)]);
+        return $this->plan->places()[0] ?? Thing::of(ThingKind::Audience, '', [new PlanPoint(0, 0)]);
     }
 
     /** The place of a name, or the main one. */
@@ -74,13 +61,13 @@ final class EventSite
     /** What to do with filters where the people who watch stand. */
     public function filters(): Filters
     {
-        return $this->here->filters($this->outlook()->hiddenUt ?? []);
+        return Filters::forPlace($this->here, $this->outlook()->hiddenUt ?? []);
     }
 
-    /** The look from there; null while nothing is drawn. */
+    /** The outlook from there; null while nothing is drawn. */
     public function outlook(): ?SpotOutlook
     {
-        return $this->plan->things === [] && $this->plan->horizon->points === [] ? null : $this->outlookFrom($this->mainPlace());
+        return $this->plan->isEmpty() ? null : $this->outlookFrom($this->mainPlace());
     }
 
     public function outlookFrom(Thing $place): SpotOutlook

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Sky;
+namespace App\Domain\Sky;
 
 /** How like a place's name is to what was typed: a step from the same letters down to a few slips. */
-final readonly class Likeness
+final readonly class NameMatch
 {
     private const SAME = 0;
     /** The same but for accents, punctuation, capitals. */

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Sky;
+namespace App\Domain\Sky;
 
 use App\Models\Place;
 use Illuminate\Database\Eloquent\Builder;
@@ -13,9 +13,9 @@ use Locale;
 
 /**
  * Finds a place by its name in many languages, forgiving accents, punctuation and slips, or by its coordinates in any
- * usual form. Likeness counts first, then size and nearness to places that are known already.
+ * usual form. NameMatch counts first, then size and nearness to places that are known already.
  */
-final class PlaceSearch
+final class Gazetteer
 {
     private const MOST = 8;
     private const CANDIDATES = 80;
@@ -66,19 +66,19 @@ final class PlaceSearch
     }
 
     /** The town nearest to a point, none within 1 000 km in the middle of an ocean. */
-    public function around(float $lat, float $lon): NearTown
+    public function around(float $lat, float $lon): NearestTown
     {
-        $near = NearTown::of($lat, $lon, null);
+        $near = NearestTown::of($lat, $lon, null);
         foreach (self::REACHES as $reach) {
             $place = $this->inBox($lat, $lon, $reach)->orderByRaw(self::HAVERSINE, self::haversineOf($lat, $lon))->first();
-            $near = NearTown::of($lat, $lon, $place);
+            $near = NearestTown::of($lat, $lon, $place);
             // One that lies farther than the box reaches may not be the nearest.
             if ($near->km <= $reach * Globe::KM_PER_DEGREE) {
                 break;
             }
         }
 
-        return $near->km <= self::FARTHEST_KM ? $near : NearTown::of($lat, $lon, null);
+        return $near->km <= self::FARTHEST_KM ? $near : NearestTown::of($lat, $lon, null);
     }
 
     /** @return list<string> time zones of the towns within so many kilometres */
@@ -127,7 +127,7 @@ final class PlaceSearch
         /** @var array<int, NamedPlace> $best */
         $best = [];
         foreach ($candidates as $place) {
-            $found = NamedPlace::of($place, Likeness::of($name, $folded, $place->called, $place->called_folded), self::weight($place, $known));
+            $found = NamedPlace::of($place, NameMatch::of($name, $folded, $place->called, $place->called_folded), self::weight($place, $known));
             if (!isset($best[$place->id]) || $found->isBefore($best[$place->id])) {
                 $best[$place->id] = $found;
             }

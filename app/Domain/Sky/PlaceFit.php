@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Sky;
+namespace App\Domain\Sky;
 
 use App\Models\Event;
 use App\Models\Place;
@@ -40,7 +40,7 @@ final readonly class PlaceFit
      * @param DateTimeImmutable $moment at which two zones are compared: many differ for a part of the year only
      * @param Event|null $before the event as it was
      */
-    public static function of(float $lat, float $lon, ?float $heightM, string $name, ?DateTimeZone $zone, DateTimeImmutable $moment, PlaceSearch $places, ?Event $before = null): self
+    public static function of(float $lat, float $lon, ?float $heightM, string $name, ?DateTimeZone $zone, DateTimeImmutable $moment, Gazetteer $places, ?Event $before = null): self
     {
         $near = $places->around($lat, $lon);
         $proposed = $near->timezone();
@@ -60,7 +60,7 @@ final readonly class PlaceFit
         return new self($near->words(), $proposed, $misfits);
     }
 
-    private static function zoneFits(DateTimeZone $zone, float $lat, float $lon, DateTimeImmutable $moment, NearTown $near, PlaceSearch $places): bool
+    private static function zoneFits(DateTimeZone $zone, float $lat, float $lon, DateTimeImmutable $moment, NearestTown $near, Gazetteer $places): bool
     {
         $offset = $zone->getOffset($moment);
         if (!$near->hasZone()) {

@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Sky;
+namespace App\Text;
 
-use App\Text\Durations;
 use KeenShadow\Core\Sky\LocalCircumstances;
 
 /** How long totality or the ring lasts, for a line of a list, with what stands against seeing it. */

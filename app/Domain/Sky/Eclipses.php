@@ -2,16 +2,16 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Sky;
+namespace App\Domain\Sky;
 
 use App\Models\CatalogueEclipse;
+use App\Models\Event;
 use DateTimeImmutable;
 use DateTimeZone;
-use Illuminate\Contracts\Cache\Repository;
-use Illuminate\Support\Facades\File;
 use KeenShadow\Core\Sky\Catalogue;
 use KeenShadow\Core\Sky\EclipseSearch;
 use KeenShadow\Core\Sky\Ephemeris;
+use KeenShadow\Core\Sky\LocalEclipse;
 use KeenShadow\Core\Sky\LunarEclipse;
 use KeenShadow\Core\Sky\SkyException;
 use KeenShadow\Core\Sky\SolarEclipse;
@@ -21,12 +21,8 @@ final readonly class Eclipses
 {
     /** The Moon is full about this long after or before it is new. */
     private const HALF_MONTH = '18 days';
-    private const KEPT_DAYS = 90;
 
-    public function __construct(
-        public Ephemeris $ephemeris,
-        private Repository $cache,
-    ) {}
+    public function __construct(public Ephemeris $ephemeris) {}
 
     /**
      * The solar eclipse that is going on at some moment of a UTC date.
@@ -43,6 +39,12 @@ final readonly class Eclipses
         return $near?->solar() ?? throw SkyException::noEclipseOn($date);
     }
 
+    /** An event's eclipse at the event's place. */
+    public function at(Event $event): LocalEclipse
+    {
+        return LocalEclipse::seenFrom($this->onDate($event->eclipse_date->format('Y-m-d')), $event->observer(), new DateTimeZone($event->timezone), $this->ephemeris);
+    }
+
     /**
      * The solar eclipses to come, in order.
      *
@@ -56,37 +58,6 @@ final readonly class Eclipses
             ->whereBetween('greatest_at', [$moment, $moment->modify("+{$years} years")])
             ->orderBy('greatest_at')->get()
             ->map(static fn(CatalogueEclipse $e): SolarEclipse => $e->solar())->all());
-    }
-
-    /**
-     * What is costly to compute and depends on an eclipse alone, kept by the content of its elements and the version of the code.
-     *
-     * @template T
-     *
-     * @param callable(): T $compute
-     *
-     * @return T
-     */
-    public function kept(string $what, SolarEclipse $eclipse, callable $compute): mixed
-    {
-        $elements = hash('sha256', serialize([Catalogue::solarRow($eclipse), $eclipse->deltaT->seconds, $this->version()]));
-
-        return $this->cache->remember("{$what}:{$eclipse->date()}:{$elements}", now()->addDays(self::KEPT_DAYS), $compute(...));
-    }
-
-    /** What the code and the gazetteer are at present: what an older code computed is not used. */
-    private function version(): string
-    {
-        return once(static function (): string {
-            $files = [];
-            foreach ([base_path('core/src/Sky'), base_path('core/src/Geometry'), app_path('Exports'), app_path('Pages/Sky'), database_path('data')] as $folder) {
-                foreach (File::files($folder) as $file) {
-                    $files[] = $file->getPathname() . $file->getSize() . $file->getMTime();
-                }
-            }
-
-            return hash('sha256', implode("\n", $files));
-        });
     }
 
     /**

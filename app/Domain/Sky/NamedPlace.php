@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Sky;
+namespace App\Domain\Sky;
 
 use App\Models\Place;
 
@@ -11,12 +11,12 @@ final readonly class NamedPlace
 {
     private function __construct(
         public Place $place,
-        public Likeness $likeness,
+        public NameMatch $likeness,
         private float $weight,
     ) {}
 
     /** @param float $weight of two as like, the larger comes first */
-    public static function of(Place $place, Likeness $likeness, float $weight): self
+    public static function of(Place $place, NameMatch $likeness, float $weight): self
     {
         return new self($place, $likeness, $weight);
     }

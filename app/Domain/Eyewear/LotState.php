@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Eyewear;
+namespace App\Domain\Eyewear;
 
 use App\Models\Event;
 use App\Models\Lot;
@@ -11,7 +11,7 @@ use KeenShadow\Core\Rules\Level;
 use KeenShadow\Core\Rules\Verdict;
 
 /** A lot with its verdict for one event and how far the looking over has come. */
-final readonly class LotRow
+final readonly class LotState
 {
     /** @param array<string, int> $counts pairs by the level of their latest standing check */
     private function __construct(

@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Sky;
+namespace App\Text;
 
-use App\Text\Clock;
 use KeenShadow\Core\Rules\FilterReason;
 use KeenShadow\Core\Rules\Filters;
 use KeenShadow\Core\Sky\ContactName;

@@ -2,12 +2,13 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Site;
+namespace App\Text;
 
+use KeenShadow\Core\Site\Plan\Thing;
 use KeenShadow\Core\Site\Plan\ThingKind;
 
 /** What the things on a plan are called. */
-final class KindWords
+final class SiteWords
 {
     public static function of(ThingKind $kind): string
     {
@@ -28,6 +29,12 @@ final class KindWords
             ThingKind::Mirror => __('Mirror'),
             ThingKind::Screen => __('Screen'),
         };
+    }
+
+    /** Its name; while no place is drawn, the event's place stands for one. */
+    public static function name(Thing $thing): string
+    {
+        return $thing->name === '' ? __('the event\'s place') : $thing->name;
     }
 
     /** What the height of such a thing means. */

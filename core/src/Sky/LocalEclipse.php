@@ -2,24 +2,13 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Sky;
+namespace KeenShadow\Core\Sky;
 
-use App\Models\Event;
-use App\Text\Clock;
 use DateTimeImmutable;
 use DateTimeZone;
-use KeenShadow\Core\Rules\Filters;
-use KeenShadow\Core\Sky\Ephemeris;
-use KeenShadow\Core\Sky\HorizonCrossing;
-use KeenShadow\Core\Sky\LocalCircumstances;
-use KeenShadow\Core\Sky\LocalSolver;
-use KeenShadow\Core\Sky\LocalView;
-use KeenShadow\Core\Sky\Observer;
-use KeenShadow\Core\Sky\SolarEclipse;
-use KeenShadow\Core\Sky\SunPath;
 use KeenShadow\Core\Time\JulianDate;
 
-/** An event's eclipse at the event's place: the one way from the model to the core, for every page of the event. */
+/** One eclipse at one place with a clock on the wall: its circumstances, and the sunrise or sunset that goes with them. */
 final readonly class LocalEclipse
 {
     /** What is drawn and computed before the eclipse begins and after it ends. */
@@ -32,18 +21,7 @@ final readonly class LocalEclipse
         public LocalCircumstances $circumstances,
         public array $crossings,
         public DateTimeZone $zone,
-        public Clock $clock,
     ) {}
-
-    public static function of(Event $event, Eclipses $eclipses): self
-    {
-        return self::seenFrom(
-            $eclipses->onDate($event->eclipse_date->format('Y-m-d')),
-            $event->observer(),
-            new DateTimeZone($event->timezone),
-            $eclipses->ephemeris,
-        );
-    }
 
     public static function seenFrom(SolarEclipse $eclipse, Observer $observer, DateTimeZone $zone, Ephemeris $ephemeris): self
     {
@@ -52,7 +30,7 @@ final readonly class LocalEclipse
         // An eclipse across local midnight: its sunrise or sunset may be on the other day.
         $path = SunPath::over(min($midnight, $circumstances->first()->time()), max($midnight->modify('+1 day'), $circumstances->last()->time()), $observer, $eclipse->deltaT, $ephemeris);
 
-        return new self($eclipse, $observer, $circumstances, $path->crossings(), $zone, Clock::during($zone, $circumstances->first()->time(), $circumstances->last()->time()));
+        return new self($eclipse, $observer, $circumstances, $path->crossings(), $zone);
     }
 
     /** The view at any instant near the eclipse. */
@@ -97,16 +75,6 @@ final readonly class LocalEclipse
         $cut = $this->circumstances->maximum->isSunUp() ? null : $this->cutBy();
 
         return $cut === null ? $this->circumstances->maximum : $this->at($cut->time);
-    }
-
-    /**
-     * What to do with filters here.
-     *
-     * @param list<array{float, float}> $hiddenUt when the Sun is behind something on the site, Julian dates in UT; none over a level horizon
-     */
-    public function filters(array $hiddenUt = []): Filters
-    {
-        return Filters::of($this->eclipse, $this->observer, $this->circumstances, $hiddenUt);
     }
 
     public function local(DateTimeImmutable $moment): DateTimeImmutable

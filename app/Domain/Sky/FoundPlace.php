@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Sky;
+namespace App\Domain\Sky;
 
 use KeenShadow\Core\Position\Coordinates;
 use NumberFormatter;
@@ -41,7 +41,7 @@ final readonly class FoundPlace
     }
 
     /** Coordinates somebody typed, with the zone of the nearest town or, far from any, UTC. */
-    public static function at(Coordinates $c, NearTown $near): self
+    public static function at(Coordinates $c, NearestTown $near): self
     {
         return new self(
             $c->name ?? $near->words(),

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Pages;
+namespace App\Domain;
 
-/** One stage of the work on an event, and what is still to do in it. */
-final readonly class Stage
+/** How far the work on an event has come in one room, and what is still to do there. */
+final readonly class RoomStatus
 {
     public function __construct(
         public string $room,

@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Site;
+namespace App\Text;
 
-use App\Text\TypedNumber;
 use KeenShadow\Core\Site\Plan\HorizonProfile;
 use KeenShadow\Core\Site\SiteException;
 

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Eyewear;
+namespace App\Text;
 
 use KeenShadow\Core\Eyewear\PairFault;
 
 /** Short words and keys for the buttons; the full reason stands in the rule. */
-final class FaultWords
+final class EyewearWords
 {
     /** The key that marks a fault: 1 … 9 and 0 in the order of the list. */
     public static function key(PairFault $fault): int

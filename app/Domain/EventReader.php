@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Domain;
+
+use App\Domain\Site\EventPlan;
+use App\Domain\Sky\Eclipses;
+use App\Models\Event;
+use KeenShadow\Core\Site\Skyline\OutlookSummary;
+use KeenShadow\Core\Site\Skyline\SunlitSite;
+use KeenShadow\Core\Sky\LocalEclipse;
+
+/** The one way from an event's row to what core makes of it. */
+final readonly class EventReader
+{
+    public function __construct(
+        private Eclipses $eclipses,
+        private Kept $kept,
+    ) {}
+
+    public function facts(Event $event): EventFacts
+    {
+        $here = $this->eclipses->at($event);
+
+        return new EventFacts($event, $here, $this->outlook($event, $here));
+    }
+
+    /** The event's plan with the Sun over it. */
+    public function site(Event $event): SunlitSite
+    {
+        return SunlitSite::of(EventPlan::of($event)->plan(), $this->eclipses->at($event));
+    }
+
+    private function outlook(Event $event, LocalEclipse $here): ?OutlookSummary
+    {
+        $revision = $event->planRevision;
+        if ($revision === null) {
+            return null;
+        }
+        $inputs = [$revision->getRawOriginal('plan'), $here->eclipse->content(), $event->lat, $event->lon, $event->height_m];
+        $rows = $this->kept->by('outlook', $inputs, static function () use ($revision, $here): array {
+            $outlook = SunlitSite::of($revision->plan, $here)->outlook();
+
+            return $outlook === null ? [] : OutlookSummary::of($outlook)->toArray();
+        });
+
+        return $rows === [] ? null : OutlookSummary::fromArray($rows);
+    }
+}

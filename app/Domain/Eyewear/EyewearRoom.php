@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Domain\Eyewear;
+
+use App\Domain\EventFacts;
+use App\Domain\Room;
+use App\Domain\RoomStatus;
+
+final readonly class EyewearRoom implements Room
+{
+    public function status(EventFacts $facts): RoomStatus
+    {
+        $lots = LotState::allFor($facts->event);
+        $left = array_sum(array_map(static fn(LotState $lot): int => $lot->unchecked(), $lots));
+
+        return new RoomStatus(
+            'eyewear',
+            __('Glasses'),
+            route('eyewear.index', $facts->event),
+            match (true) {
+                $lots === [] => __('no glasses yet'),
+                $left === 0 => __('all pairs looked at'),
+                default => trans_choice('{1} 1 pair not looked at|[2,*] :count pairs not looked at', $left),
+            },
+            $lots === [] || $left !== 0,
+        );
+    }
+}

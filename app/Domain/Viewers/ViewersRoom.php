@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Domain\Viewers;
+
+use App\Domain\EventFacts;
+use App\Domain\Room;
+use App\Domain\RoomStatus;
+
+final readonly class ViewersRoom implements Room
+{
+    public function status(EventFacts $facts): RoomStatus
+    {
+        $count = $facts->event->viewers()->count();
+
+        return new RoomStatus(
+            'viewers',
+            __('Viewers'),
+            route('viewers.index', $facts->event),
+            $count === 0 ? __('none designed yet') : trans_choice('{1} 1 design|[2,*] :count designs', $count),
+            $count === 0,
+        );
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use App\Domain\EventReader;
+use App\Domain\Room;
+use App\Domain\RoomStatus;
+use App\Models\Event;
+use Illuminate\Container\Attributes\Tag;
+use Illuminate\Support\Facades\Date;
+
+/** Frames the pages of events: whatever rooms there are, each says its own state. */
+final readonly class EventFrames
+{
+    /** @param iterable<Room> $rooms in the order of work */
+    public function __construct(
+        private EventReader $reader,
+        #[Tag('rooms')]
+        private iterable $rooms,
+    ) {}
+
+    public function of(Event $event): EventFrame
+    {
+        $facts = $this->reader->facts($event);
+
+        return EventFrame::of($facts, array_map(static fn(Room $room): RoomStatus => $room->status($facts), array_values([...$this->rooms])), Date::now());
+    }
+}
