@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\Eyewear\LotController;
 use App\Http\Controllers\Eyewear\PairCheckController;
-use App\Models\Lot;
+use App\Models\Eyewear\Lot;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('events/{event}/glasses')->name('eyewear.')->middleware('can:view,event')->group(function (): void {

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Site\PlanRevision;
+use App\Models\Site\PositionReading;
+use App\Models\Sky\PlaceList;
+use App\Models\Viewers\Viewer;
 use Carbon\CarbonImmutable;
 use Database\Factories\EventFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
@@ -49,10 +53,10 @@ final class Event extends Model
         return $this->hasMany(Viewer::class);
     }
 
-    /** @return HasMany<SiteList, $this> */
-    public function siteLists(): HasMany
+    /** @return HasMany<PlaceList, $this> */
+    public function placeLists(): HasMany
     {
-        return $this->hasMany(SiteList::class);
+        return $this->hasMany(PlaceList::class);
     }
 
     /** @return BelongsTo<PlanRevision, $this> the site plan that holds */

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Pages;
 
 use App\Domain\RoomStatus;
-use App\Drawings\ShadowRibbon;
+use App\Domain\Sky\SkyAnswer;
+use App\Drawings\Sky\ShadowRibbon;
 use App\Models\Event;
-use App\Pages\Sky\SkyAnswer;
 use Illuminate\Support\Facades\Date;
 
 /** An event in the list of events: what is seen, its small ribbon, and what is to do next. */

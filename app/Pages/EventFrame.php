@@ -6,7 +6,7 @@ namespace App\Pages;
 
 use App\Domain\EventFacts;
 use App\Domain\RoomStatus;
-use App\Drawings\ShadowRibbon;
+use App\Drawings\Sky\ShadowRibbon;
 use App\Models\Event;
 use App\Text\Clock;
 use DateTimeImmutable;

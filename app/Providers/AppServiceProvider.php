@@ -30,6 +30,6 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict();
         Date::use(CarbonImmutable::class);
         // Anything else in an address is not found, rather than an error of the database.
-        Route::patterns(array_fill_keys(['event', 'lot', 'viewer', 'pairCheck', 'siteList', 'site', 'positionReading'], '[0-9]{1,18}'));
+        Route::patterns(array_fill_keys(['event', 'lot', 'viewer', 'pairCheck', 'placeList', 'place', 'positionReading'], '[0-9]{1,18}'));
     }
 }

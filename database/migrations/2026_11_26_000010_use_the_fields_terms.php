@@ -8,13 +8,29 @@ use Illuminate\Support\Facades\Schema;
 
 /** Columns and tables by the names that the code has for them. */
 return new class extends Migration {
+    private const COLUMNS = [
+        ['position_readings', 'doubt_m', 'uncertainty_m'],
+        ['sites', 'site_list_id', 'place_list_id'],
+    ];
+    private const TABLES = ['site_lists' => 'place_lists', 'sites' => 'listed_places'];
+
     public function up(): void
     {
-        Schema::table('position_readings', static fn(Blueprint $table) => $table->renameColumn('doubt_m', 'uncertainty_m'));
+        foreach (self::COLUMNS as [$table, $from, $to]) {
+            Schema::table($table, static fn(Blueprint $t) => $t->renameColumn($from, $to));
+        }
+        foreach (self::TABLES as $from => $to) {
+            Schema::rename($from, $to);
+        }
     }
 
     public function down(): void
     {
-        Schema::table('position_readings', static fn(Blueprint $table) => $table->renameColumn('uncertainty_m', 'doubt_m'));
+        foreach (self::TABLES as $from => $to) {
+            Schema::rename($to, $from);
+        }
+        foreach (self::COLUMNS as [$table, $from, $to]) {
+            Schema::table($table, static fn(Blueprint $t) => $t->renameColumn($to, $from));
+        }
     }
 };

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Models\Event;
-use App\Models\Lot;
+use App\Models\Eyewear\Lot;
+use App\Models\Eyewear\PairCheck;
 use App\Models\Organisation;
-use App\Models\PairCheck;
 use App\Models\Role;
 use App\Models\User;
 use Illuminate\Database\Seeder;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Imports\CsvTable;
-use App\Models\CatalogueEclipse;
+use App\Models\Sky\CatalogueEclipse;
 use Closure;
 use DateTimeImmutable;
 use Illuminate\Database\Seeder;

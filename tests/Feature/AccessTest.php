@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Lot;
+use App\Models\Eyewear\Lot;
 use App\Models\Role;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Model;
@@ -71,7 +71,7 @@ final class AccessTest extends TestCase
         $asked = 0;
         foreach ($this->addresses($records) as [$method, $address, $parameters]) {
             // Glasses are the organisation's, at every event.
-            if (array_intersect($parameters, ['viewer', 'siteList', 'positionReading']) !== []) {
+            if (array_intersect($parameters, ['viewer', 'placeList', 'positionReading']) !== []) {
                 self::assertSame(404, $this->call($method, $address)->getStatusCode(), "{$method} {$address}");
                 ++$asked;
             }
@@ -125,11 +125,11 @@ final class AccessTest extends TestCase
     {
         $user = $this->member();
         $event = $this->eventOf($user);
-        $list = $event->siteLists()->create(['name' => 'Schools', 'size' => 0]);
+        $list = $event->placeLists()->create(['name' => 'Schools', 'size' => 0]);
         $this->actingAs($user);
         foreach ([
             '/places?q[]=x', '/eclipses?lat[]=1&lon=2', "/events/{$event->id}/sky/there?lat[]=1&lon=3", "/events/{$event->id}/sky/there?lat=1e400&lon=3",
-            "/events/{$event->id}/sky/next?kind[]=total&to[]=3", "/events/{$event->id}/sites/{$list->id}?sort[]=x&page=-5",
+            "/events/{$event->id}/sky/next?kind[]=total&to[]=3", "/events/{$event->id}/place-lists/{$list->id}?sort[]=x&page=-5",
             "/events/{$event->id}/viewers/preview?distance_mm[]=1&screen_side[]=front", '/events/create?title[]=x&eclipse[]=y', '/places?q=%ff%fe', '/places?q=%00',
         ] as $address) {
             self::assertLessThan(500, $this->get($address)->getStatusCode(), $address);
@@ -200,15 +200,15 @@ final class AccessTest extends TestCase
     {
         $event = $this->eventOf($owner);
         $lot = Lot::factory()->create(['organisation_id' => $owner->organisation_id]);
-        $list = $event->siteLists()->create(['name' => 'Schools', 'size' => 1]);
+        $list = $event->placeLists()->create(['name' => 'Schools', 'size' => 1]);
 
         return [
             'event' => $event,
             'lot' => $lot,
             'pairCheck' => $lot->pairChecks()->create(['uuid' => Str::uuid()->toString(), 'tag' => 1, 'faults' => [], 'level' => 'yes', 'checked_by' => $owner->id, 'checked_at' => now()]),
             'viewer' => $event->viewers()->create(['name' => 'Box', 'distance_mm' => 300, 'hole_mm' => 0.6, 'screen_side' => 'front']),
-            'siteList' => $list,
-            'site' => $list->sites()->create(['position' => 1, 'name' => 'School', 'lat' => 36.5, 'lon' => -6.3, 'height_m' => 0]),
+            'placeList' => $list,
+            'place' => $list->places()->create(['position' => 1, 'name' => 'School', 'lat' => 36.5, 'lon' => -6.3, 'height_m' => 0]),
             'positionReading' => $event->positionReadings()->create(['seconds' => 60]),
         ];
     }
@@ -238,7 +238,7 @@ final class AccessTest extends TestCase
     /** @return array<string, list<object>> every row of what people enter */
     private function contents(): array
     {
-        $tables = ['events', 'lots', 'pair_checks', 'viewers', 'site_lists', 'sites', 'position_readings', 'plan_revisions', 'jobs'];
+        $tables = ['events', 'lots', 'pair_checks', 'viewers', 'place_lists', 'listed_places', 'position_readings', 'plan_revisions', 'jobs'];
 
         return array_combine($tables, array_map(static fn(string $table): array => array_values(DB::table($table)->orderBy('id')->get()->map(static fn(object $row): object => (object) (array) $row)->all()), $tables));
     }

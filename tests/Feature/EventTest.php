@@ -121,7 +121,7 @@ final class EventTest extends TestCase
         $user = $this->member();
         $event = $this->eventOf($user, ['title' => 'Sea wall']);
         $viewer = $event->viewers()->create(['name' => 'Box', 'distance_mm' => 300, 'hole_mm' => 0.6, 'screen_side' => 'front']);
-        $list = $event->siteLists()->create(['name' => 'Schools', 'size' => 0]);
+        $list = $event->placeLists()->create(['name' => 'Schools', 'size' => 0]);
         $this->actingAs($user)->delete(route('events.destroy', $event))->assertRedirect(route('events.index'))->assertSessionHas('undo', route('events.restore', $event));
         $this->get('/')->assertOk()->assertSee('“Sea wall” is removed')->assertSee('1 removed event');
         $this->get(route('sky.show', $event))->assertNotFound();
@@ -131,7 +131,7 @@ final class EventTest extends TestCase
         $this->get(route('viewers.show', [$event, $viewer]))->assertOk();
 
         // A viewer and a list the same way; twice does no harm.
-        foreach ([['viewers', $viewer], ['sites', $list]] as [$room, $record]) {
+        foreach ([['viewers', $viewer], ['place-lists', $list]] as [$room, $record]) {
             $this->delete(route("{$room}.destroy", [$event, $record]))->assertSessionHas('undo', route("{$room}.restore", [$event, $record]));
             $this->get(route("{$room}.index", $event))->assertSee('Undo');
             $this->get(route("{$room}.show", [$event, $record]))->assertNotFound();

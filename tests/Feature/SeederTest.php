@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\CatalogueEclipse;
 use App\Models\Event;
+use App\Models\Eyewear\PairCheck;
 use App\Models\Organisation;
-use App\Models\PairCheck;
+use App\Models\Sky\CatalogueEclipse;
 use Database\Seeders\DatabaseSeeder;
 use Database\Seeders\ReferenceSeeder;
 use Illuminate\Foundation\Testing\RefreshDatabase;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Domain\Eyewear;
 
 use App\Models\Event;
-use App\Models\Lot;
-use App\Models\PairCheck;
+use App\Models\Eyewear\Lot;
+use App\Models\Eyewear\PairCheck;
 use KeenShadow\Core\Rules\Level;
 use KeenShadow\Core\Rules\Verdict;
 

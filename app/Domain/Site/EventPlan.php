@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Domain\Site;
 
 use App\Models\Event;
-use App\Models\PlanRevision;
+use App\Models\Site\PlanRevision;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use KeenShadow\Core\Site\Plan\SitePlan;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Domain\Sky;
 
 use App\Domain\Kept;
-use App\Models\Place;
+use App\Models\Sky\Place;
 use KeenShadow\Core\Geometry\MapLines;
 use KeenShadow\Core\Sky\CentralArea;
 use KeenShadow\Core\Sky\LocalSolver;

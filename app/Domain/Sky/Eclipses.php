@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Domain\Sky;
 
-use App\Models\CatalogueEclipse;
 use App\Models\Event;
+use App\Models\Sky\CatalogueEclipse;
 use DateTimeImmutable;
 use DateTimeZone;
-use KeenShadow\Core\Sky\Catalogue;
 use KeenShadow\Core\Sky\EclipseSearch;
 use KeenShadow\Core\Sky\Ephemeris;
 use KeenShadow\Core\Sky\LocalEclipse;

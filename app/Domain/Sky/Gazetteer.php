@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Domain\Sky;
 
-use App\Models\Place;
+use App\Models\Sky\Place;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 use KeenShadow\Core\Geometry\Globe;

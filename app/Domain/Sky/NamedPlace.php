@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Domain\Sky;
 
-use App\Models\Place;
+use App\Models\Sky\Place;
 
 /** A place of the gazetteer with how it was found. */
 final readonly class NamedPlace

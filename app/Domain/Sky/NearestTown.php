@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Domain\Sky;
 
-use App\Models\Place;
+use App\Models\Sky\Place;
 use App\Text\Numbers;
 use KeenShadow\Core\Geometry\Globe;
 use KeenShadow\Core\Sky\Compass;

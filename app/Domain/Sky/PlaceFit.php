@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Domain\Sky;
 
 use App\Models\Event;
-use App\Models\Place;
+use App\Models\Sky\Place;
 use DateTimeImmutable;
 use DateTimeZone;
 use KeenShadow\Core\Geometry\Globe;

@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Domain\Sky\Eclipses;
 use App\Domain\Sky\Gazetteer;
 use App\Http\Requests\EventRequest;
-use App\Jobs\ComputeSites;
+use App\Jobs\Sky\ComputePlaces;
 use App\Models\Event;
 use App\Models\User;
 use App\Pages\EventCard;
@@ -61,7 +61,7 @@ final class EventController
     {
         $event->update($request->eventFields());
         if ($event->wasChanged('eclipse_date')) {
-            $event->siteLists->each(ComputeSites::recompute(...));
+            $event->placeLists->each(ComputePlaces::recompute(...));
         }
 
         return redirect()->route('sky.show', $event)->with('status', __('Changed.'));

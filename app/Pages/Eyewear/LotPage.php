@@ -6,8 +6,8 @@ namespace App\Pages\Eyewear;
 
 use App\Domain\Eyewear\LotState;
 use App\Models\Event;
-use App\Models\Lot;
-use App\Models\PairCheck;
+use App\Models\Eyewear\Lot;
+use App\Models\Eyewear\PairCheck;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Str;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Pages\Site;
 
-use App\Drawings\BannerPlan;
-use App\Drawings\DoorwayDrawing;
+use App\Drawings\Site\BannerPlan;
+use App\Drawings\Site\DoorwayDrawing;
 use App\Text\Angles;
 use App\Text\Clock;
 use App\Text\Numbers;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Site;
 
-use App\Drawings\BeamDrawing;
+use App\Drawings\Site\BeamDrawing;
 use App\Text\Angles;
 use App\Text\Clock;
 use App\Text\Durations;

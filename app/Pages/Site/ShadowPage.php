@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Site;
 
-use App\Drawings\TubeDrawing;
+use App\Drawings\Site\TubeDrawing;
 use App\Text\Angles;
 use App\Text\Numbers;
 use App\Text\SiteWords;

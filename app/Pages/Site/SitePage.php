@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Pages\Site;
 
 use App\Domain\Site\EventPlan;
-use App\Drawings\PlanSheet;
-use App\Drawings\ShadeSheet;
-use App\Drawings\SpotCells;
+use App\Drawings\Site\PlanDrawing;
+use App\Drawings\Site\ShadeDrawing;
+use App\Drawings\Site\SpotCells;
 use App\Text\HorizonText;
 use KeenShadow\Core\Site\Plan\Thing;
 use KeenShadow\Core\Site\Skyline\SunlitSite;
@@ -24,13 +24,13 @@ final readonly class SitePage
      */
     private function __construct(
         public SunlitSite $site,
-        public PlanSheet $sheet,
+        public PlanDrawing $sheet,
         public ?SpotCells $cells,
-        public LookPage $look,
+        public SpotView $look,
         public array $spots,
         public array $rows,
         public string $horizon,
-        public ShadeSheet $shade,
+        public ShadeDrawing $shade,
         public int $minutes,
         public int $minute,
         public ?int $revision,
@@ -42,7 +42,7 @@ final readonly class SitePage
     public static function of(SunlitSite $site, EventPlan $plan, ?string $spot, bool $withMap = false): self
     {
         $observer = $site->place($spot);
-        $sheet = PlanSheet::of($site, $observer);
+        $sheet = PlanDrawing::of($site, $observer);
         $begin = (int) $site->here->spanBegins()->format('U');
         $best = $site->here->bestVisible()->time();
 
@@ -50,11 +50,11 @@ final readonly class SitePage
             $site,
             $sheet,
             $withMap ? SpotCells::of($site, $observer, $sheet) : null,
-            LookPage::of($observer, $site),
+            SpotView::of($observer, $site),
             array_map(static fn(Thing $place): SpotRow => SpotRow::of($place, $site->outlookFrom($place), $site), $site->plan->places()),
             array_map(ThingRow::of(...), $site->plan->things),
             HorizonText::write($site->plan->horizon),
-            ShadeSheet::of($site, $best),
+            ShadeDrawing::of($site, $best),
             intdiv((int) $site->here->spanEnds()->format('U') - $begin, 60),
             intdiv((int) $best->format('U') - $begin, 60),
             $plan->revision(),

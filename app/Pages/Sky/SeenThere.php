@@ -6,6 +6,7 @@ namespace App\Pages\Sky;
 
 use App\Domain\Sky\Eclipses;
 use App\Domain\Sky\Gazetteer;
+use App\Domain\Sky\SkyAnswer;
 use App\Text\Angles;
 use App\Text\Clock;
 use App\Text\FilterWords;

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Pages\Sky;
 
+use App\Domain\Sky\ContactRow;
 use App\Domain\Sky\Eclipses;
-use App\Drawings\ShadowRibbon;
-use App\Drawings\SkyCurves;
+use App\Domain\Sky\SkyAnswer;
+use App\Drawings\Sky\DiscSample;
+use App\Drawings\Sky\ShadowRibbon;
+use App\Drawings\Sky\SkyCurves;
 use App\Models\Event;
 use App\Text\Angles;
 use App\Text\Clock;

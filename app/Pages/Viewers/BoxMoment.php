@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Viewers;
 
-use App\Drawings\ScreenImage;
+use App\Drawings\Viewers\ScreenImage;
 use App\Text\Clock;
 use App\Text\Numbers;
 use KeenShadow\Core\Sky\LocalEclipse;

@@ -1,5 +1,5 @@
 @props(['panorama', 'place'])
-{{-- The horizon view; App\Drawings\Panorama computed every place. --}}
+{{-- The horizon view; App\Drawings\Site\Panorama computed every place. --}}
 <figure class="panorama">
     <div class="scrolls" tabindex="0" role="region" aria-label="{{ __('Horizon view') }}">
     <svg viewBox="0 0 {{ $panorama::WIDTH }} {{ $panorama->height }}" role="img" aria-label="{{ __('Horizon as seen from :place, with the Sun\'s way', ['place' => $place]) }}">

@@ -1,5 +1,5 @@
 @props(['curves', 'ribbon'])
-{{-- Obscuration (dark) and altitude (line) on the ribbon's axis; App\Drawings\SkyCurves computed the points. --}}
+{{-- Obscuration (dark) and altitude (line) on the ribbon's axis; App\Drawings\Sky\SkyCurves computed the points. --}}
 <figure class="curves">
     <svg height="190" role="img" aria-label="{{ __('Covered area and altitude of the Sun against time') }}">
         <svg y="10" width="100%" height="150" viewBox="0 0 100 100" preserveAspectRatio="none">

@@ -2,7 +2,7 @@
 <x-event-frame :frame="$frame" room="eyewear" :title="__('Glasses')">
     <p class="lead-answer">{{ __('Glasses') }}</p>
     <p class="note">{{ __('Three layers: the papers of each lot, a look through, and every pair before every use. A printed ISO or logo proves nothing. ISO 12312-2 is for the naked eye only, never for telescopes, binoculars or cameras.') }}</p>
-    @can('create', App\Models\Lot::class)
+    @can('create', App\Models\Eyewear\Lot::class)
         <p><a class="btn btn-primary" href="{{ route('eyewear.create', $frame->event) }}">{{ __('Add a lot') }}</a></p>
     @endcan
     @if ($lots === [])

@@ -58,7 +58,7 @@
                         <tr @class(['is-down' => $page->isSuperseded($check)])>
                             <td class="is-number" data-label="{{ __('Tag') }}">{{ $check->tag }}</td>
                             <td>
-                                @if ($check->level === App\Models\PairCheck::VOID)
+                                @if ($check->level === App\Models\Eyewear\PairCheck::VOID)
                                     {{ __('taken back') }}
                                 @else
                                     <x-verdict-tag :subject="Subject::Pair" :level="Level::from($check->level)" />
@@ -70,7 +70,7 @@
                             </td>
                             <td>
                                 @can('check', $page->row->lot)
-                                    @if ($check->level !== App\Models\PairCheck::VOID && ! $page->isSuperseded($check))
+                                    @if ($check->level !== App\Models\Eyewear\PairCheck::VOID && ! $page->isSuperseded($check))
                                         <form method="post" action="{{ route('eyewear.checks.take-back', [$frame->event, $page->row->lot, $check]) }}">
                                             @csrf
                                             <button class="link-button">{{ __('Take back') }}<span class="visually-hidden"> {{ __('tag :tag', ['tag' => $check->tag]) }}</span></button>

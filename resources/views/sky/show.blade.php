@@ -119,7 +119,7 @@
             <a class="btn btn-quiet" href="{{ route('sky.calendar', $page->event) }}">{{ __('Calendar with alarms (iCalendar)') }}</a>
             <a class="btn btn-quiet" href="{{ route('sky.table', $page->event) }}">{{ __('Times as a table (CSV)') }}</a>
             <a class="btn btn-quiet" href="{{ route('sky.map', $page->event) }}">{{ __('Map and where to go') }}</a>
-            <a class="btn btn-quiet" href="{{ route('sites.index', $page->event) }}">{{ __('Times for many sites') }}</a>
+            <a class="btn btn-quiet" href="{{ route('place-lists.index', $page->event) }}">{{ __('Times for many places') }}</a>
             <a class="btn btn-quiet" href="{{ route('sky.next', $page->event) }}">{{ __('Next eclipses here') }}</a>
         </p>
     </section>

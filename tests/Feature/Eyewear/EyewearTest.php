@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature\Eyewear;
 
 use App\Models\Event;
-use App\Models\Lot;
-use App\Models\PairCheck;
+use App\Models\Eyewear\Lot;
+use App\Models\Eyewear\PairCheck;
 use App\Models\User;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Testing\RefreshDatabase;

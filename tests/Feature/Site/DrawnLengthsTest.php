@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature\Site;
 
 use App\Domain\EventReader;
-use App\Drawings\BannerPlan;
-use App\Drawings\DoorwayDrawing;
-use App\Drawings\ShadeSheet;
-use App\Drawings\TubeDrawing;
+use App\Drawings\Site\BannerPlan;
+use App\Drawings\Site\DoorwayDrawing;
+use App\Drawings\Site\ShadeDrawing;
+use App\Drawings\Site\TubeDrawing;
 use App\Pages\Site\ShadowPage;
 use DateTimeImmutable;
 use KeenShadow\Core\Geometry\Angle;
@@ -103,7 +103,7 @@ final class DrawnLengthsTest extends SiteTestCase
             self::assertEqualsWithDelta(0.9, hypot($drawn['x'], -$drawn['y'] - 1.1), 0.002);
             self::assertEqualsWithDelta($altitude, rad2deg(atan2(-$drawn['propY'] - 1.1, $drawn['propX'])), 0.15);
             // 1 m upright throws cot(altitude), away from the Sun: in words and as the shade drawn on the plan.
-            $shade = ShadeSheet::of($this->site, $moment);
+            $shade = ShadeDrawing::of($this->site, $moment);
             self::assertSame(1, preg_match('/throws ([\d.]+) m of shadow towards (\d+)°/', $shade->words, $m));
             self::assertEqualsWithDelta(1 / tan(deg2rad($altitude)), (float) $m[1], 0.01 + 0.012 / tan(deg2rad($altitude)));
             self::assertEqualsWithDelta(0.0, Angle::signedDeg((float) $m[2] - $azimuth - 180), 0.6);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Site;
 
-use App\Imports\SiteFile;
+use App\Imports\Sky\PlaceFile;
 use DOMDocument;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
@@ -74,7 +74,7 @@ final class PlanFilesTest extends SiteTestCase
         // Our own reader of many sites finds the waypoints in it as well.
         $path = (string) tempnam(sys_get_temp_dir(), 'gpx');
         file_put_contents($path, (string) $this->get(route('site.gpx', $this->event))->getContent());
-        self::assertCount(6, SiteFile::read($path));
+        self::assertCount(6, PlaceFile::read($path));
         unlink($path);
     }
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Site;
 
-use App\Models\PlanRevision;
 use App\Models\Role;
+use App\Models\Site\PlanRevision;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use KeenShadow\Core\Site\Plan\ThingKind;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Site;
 
-use App\Jobs\ReadPosition;
-use App\Models\PositionReading;
+use App\Jobs\Site\ReadPosition;
+use App\Models\Site\PositionReading;
 use Illuminate\Support\Facades\Queue;
 use KeenShadow\Core\Site\Plan\ThingKind;
 use PHPUnit\Framework\Attributes\DataProvider;

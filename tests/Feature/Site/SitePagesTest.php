@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature\Site;
 
 use App\Domain\EventReader;
-use App\Drawings\Panorama;
-use App\Drawings\PlanSheet;
+use App\Drawings\Site\Panorama;
+use App\Drawings\Site\PlanDrawing;
 use App\Pages\EventFrames;
 use App\Pages\Site\MirrorPage;
 use DateTimeImmutable;
@@ -100,7 +100,7 @@ final class SitePagesTest extends SiteTestCase
     public function testThePlansRaysPointAtTheSun(): void
     {
         $site = $this->site();
-        $sheet = PlanSheet::of($site, $site->mainPlace());
+        $sheet = PlanDrawing::of($site, $site->mainPlace());
         foreach ($sheet->rays as $ray) {
             if (preg_match('/^Max/', $ray['label']) === 1) {
                 self::assertEqualsWithDelta($site->outlookFrom($site->mainPlace())->contacts[2]->sun->azimuthDeg, fmod(rad2deg(atan2($ray['x'], -$ray['y'])) + 360, 360), 0.3);

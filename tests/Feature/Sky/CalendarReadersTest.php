@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature\Sky;
 
 use App\Domain\Sky\Eclipses;
-use App\Exports\ContactsCalendar;
+use App\Exports\Sky\ContactsCalendar;
 use App\Models\Event;
 use DateTimeImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;

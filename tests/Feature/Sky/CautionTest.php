@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature\Sky;
 
 use App\Models\Event;
-use App\Models\Site;
-use App\Models\SiteList;
+use App\Models\Sky\ListedPlace;
+use App\Models\Sky\PlaceList;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -89,11 +89,11 @@ final class CautionTest extends TestCase
 
     private function manySites(Event $event, float $lat, float $lon): string
     {
-        $this->post(route('sites.store', $event), ['file' => UploadedFile::fake()->createWithContent('a.csv', "name,lat,lon\nHere,{$lat},{$lon}\n")])->assertRedirect();
-        $list = SiteList::query()->latest('id')->firstOrFail();
-        $site = Site::query()->where('site_list_id', $list->id)->firstOrFail();
+        $this->post(route('place-lists.store', $event), ['file' => UploadedFile::fake()->createWithContent('a.csv', "name,lat,lon\nHere,{$lat},{$lon}\n")])->assertRedirect();
+        $list = PlaceList::query()->latest('id')->firstOrFail();
+        $site = ListedPlace::query()->where('place_list_id', $list->id)->firstOrFail();
 
-        return $this->get(route('sites.table', [$event, $list]))->assertOk()->getContent()
-            . str_replace("\r\n ", '', (string) $this->get(route('sites.calendar', [$event, $list, $site]))->assertOk()->getContent());
+        return $this->get(route('place-lists.table', [$event, $list]))->assertOk()->getContent()
+            . str_replace("\r\n ", '', (string) $this->get(route('place-lists.calendar', [$event, $list, $site]))->assertOk()->getContent());
     }
 }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Sky;
 
-use App\Exports\CircumstancesRecord;
-use App\Exports\EclipseRecord;
-use App\Exports\PathFeatures;
-use App\Exports\PlanFeatures;
-use App\Pages\Sky\DiscSample;
+use App\Drawings\Sky\DiscSample;
+use App\Exports\Site\PlanFeatures;
+use App\Exports\Sky\CircumstancesRecord;
+use App\Exports\Sky\EclipseRecord;
+use App\Exports\Sky\PathFeatures;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Str;
 use KeenShadow\Core\Geometry\PlanPoint;

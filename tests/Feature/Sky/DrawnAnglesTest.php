@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature\Sky;
 
 use App\Domain\Sky\Eclipses;
-use App\Drawings\ScreenImage;
-use App\Drawings\ShadowRibbon;
-use App\Drawings\SkyCurves;
-use App\Pages\Sky\DiscSample;
+use App\Drawings\Sky\DiscSample;
+use App\Drawings\Sky\ShadowRibbon;
+use App\Drawings\Sky\SkyCurves;
+use App\Drawings\Viewers\ScreenImage;
 use DateTimeImmutable;
 use DateTimeZone;
 use DOMDocument;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature\Sky;
 
 use App\Domain\Sky\Gazetteer;
-use App\Models\Place;
+use App\Models\Sky\Place;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;

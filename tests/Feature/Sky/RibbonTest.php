@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Feature\Sky;
 
 use App\Domain\Sky\Eclipses;
-use App\Drawings\RibbonDisc;
-use App\Drawings\RibbonMark;
-use App\Drawings\ShadowRibbon;
+use App\Drawings\Sky\RibbonDisc;
+use App\Drawings\Sky\RibbonMark;
+use App\Drawings\Sky\ShadowRibbon;
 use App\Models\Event;
 use DateTimeImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;

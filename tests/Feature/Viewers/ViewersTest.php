@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Feature\Viewers;
 
 use App\Domain\Sky\Eclipses;
-use App\Drawings\ScreenImage;
+use App\Drawings\Viewers\ScreenImage;
 use App\Models\Event;
-use App\Models\Viewer;
+use App\Models\Viewers\Viewer;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use KeenShadow\Core\Viewers\Pinhole;
 use KeenShadow\Core\Viewers\ScreenSide;

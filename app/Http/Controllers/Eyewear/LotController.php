@@ -7,7 +7,7 @@ namespace App\Http\Controllers\Eyewear;
 use App\Domain\Eyewear\LotState;
 use App\Http\Requests\Eyewear\LotRequest;
 use App\Models\Event;
-use App\Models\Lot;
+use App\Models\Eyewear\Lot;
 use App\Pages\EventFrames;
 use App\Pages\Eyewear\LotPage;
 use Illuminate\Http\RedirectResponse;

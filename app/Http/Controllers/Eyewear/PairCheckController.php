@@ -6,8 +6,8 @@ namespace App\Http\Controllers\Eyewear;
 
 use App\Http\Requests\Eyewear\PairCheckRequest;
 use App\Models\Event;
-use App\Models\Lot;
-use App\Models\PairCheck;
+use App\Models\Eyewear\Lot;
+use App\Models\Eyewear\PairCheck;
 use App\Models\User;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

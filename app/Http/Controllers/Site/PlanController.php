@@ -6,16 +6,16 @@ namespace App\Http\Controllers\Site;
 
 use App\Domain\EventReader;
 use App\Domain\Site\EventPlan;
-use App\Drawings\ShadeSheet;
-use App\Http\Requests\Site\LookRequest;
+use App\Drawings\Site\ShadeDrawing;
 use App\Http\Requests\Site\PlanRequest;
 use App\Http\Requests\Site\ShadeRequest;
-use App\Http\Requests\Site\SightRequest;
+use App\Http\Requests\Site\SightingRequest;
+use App\Http\Requests\Site\SpotViewRequest;
 use App\Models\Event;
 use App\Models\User;
 use App\Pages\EventFrames;
-use App\Pages\Site\LookPage;
 use App\Pages\Site\SitePage;
+use App\Pages\Site\SpotView;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -29,7 +29,7 @@ final class PlanController
         private readonly EventReader $reader,
     ) {}
 
-    public function show(LookRequest $request, Event $event): View
+    public function show(SpotViewRequest $request, Event $event): View
     {
         if ($request->ajax()) {
             return view('site.sheet', ['page' => SitePage::of($this->reader->site($event), EventPlan::of($event), $request->spot(), $request->boolean('best')), 'event' => $event]);
@@ -47,7 +47,7 @@ final class PlanController
     }
 
     /** Adds what was measured from a spot. */
-    public function sight(SightRequest $request, Event $event, #[CurrentUser] User $user): RedirectResponse
+    public function sight(SightingRequest $request, Event $event, #[CurrentUser] User $user): RedirectResponse
     {
         EventPlan::of($event)->keep($request->plan(), $event->plan_revision_id, $user);
 
@@ -69,11 +69,11 @@ final class PlanController
     }
 
     /** The look from a spot that is being moved; stores nothing. */
-    public function look(LookRequest $request, Event $event): View
+    public function look(SpotViewRequest $request, Event $event): View
     {
         $site = $this->reader->site($event);
 
-        return view('site.look', ['look' => LookPage::of($request->placeOn($site), $site)]);
+        return view('site.look', ['look' => SpotView::of($request->placeOn($site), $site)]);
     }
 
     /** Where the shade lies at a minute. */
@@ -81,7 +81,7 @@ final class PlanController
     {
         $site = $this->reader->site($event);
 
-        return view('site.shade', ['shade' => ShadeSheet::of($site, $request->moment($site->here))]);
+        return view('site.shade', ['shade' => ShadeDrawing::of($site, $request->moment($site->here))]);
     }
 
     private function changed(Request $request, Event $event, ?string $spot): View|RedirectResponse

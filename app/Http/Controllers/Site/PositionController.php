@@ -6,9 +6,9 @@ namespace App\Http\Controllers\Site;
 
 use App\Domain\Site\EventPlan;
 use App\Http\Requests\Site\PositionRequest;
-use App\Jobs\ReadPosition;
+use App\Jobs\Site\ReadPosition;
 use App\Models\Event;
-use App\Models\PositionReading;
+use App\Models\Site\PositionReading;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;

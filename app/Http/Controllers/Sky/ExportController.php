@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Sky;
 
 use App\Domain\EventReader;
-use App\Exports\ContactsCalendar;
-use App\Exports\ContactsTable;
 use App\Exports\Download;
+use App\Exports\Sky\ContactsCalendar;
+use App\Exports\Sky\ContactsTable;
 use App\Models\Event;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Date;

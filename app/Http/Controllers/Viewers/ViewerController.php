@@ -8,7 +8,7 @@ use App\Domain\Sky\Eclipses;
 use App\Http\Requests\Viewers\PreviewRequest;
 use App\Http\Requests\Viewers\ViewerRequest;
 use App\Models\Event;
-use App\Models\Viewer;
+use App\Models\Viewers\Viewer;
 use App\Pages\EventFrames;
 use App\Pages\Viewers\BoxPage;
 use Illuminate\Http\RedirectResponse;

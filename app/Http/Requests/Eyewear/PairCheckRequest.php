@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Eyewear;
 
-use App\Models\Lot;
+use App\Models\Eyewear\Lot;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use KeenShadow\Core\Eyewear\PairFault;

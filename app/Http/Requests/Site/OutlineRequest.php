@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Requests\Site;
 
 use App\Domain\Site\EventPlan;
-use App\Imports\HorizonFile;
 use App\Imports\ImportFaults;
-use App\Imports\OutlineFile;
+use App\Imports\Site\HorizonFile;
+use App\Imports\Site\OutlineFile;
 use App\Models\Event;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Viewers;
 
 use App\Models\Event;
-use App\Models\Viewer;
+use App\Models\Viewers\Viewer;
 use App\Text\TypedNumber;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawings;
+
+/** Finds places for labels on a drawing so that they do not lie on each other. Lengths in the drawing's units, y downwards. */
+final class LabelSpace
+{
+    /** Width of a letter over its height, on average. */
+    private const LETTER = 0.56;
+    private const LINE = 1.15;
+
+    /** @var list<array{float, float, float, float}> left, top, right, bottom of what is taken */
+    private array $taken = [];
+    /** @var list<array{float, float, float, float}> the same of what a label lies on only for want of a better place */
+    private array $crossed = [];
+
+    public function __construct(private readonly float $letterM) {}
+
+    /** Takes the room of a mark: no label lies on it. */
+    public function mark(float $x, float $y, float $radius): void
+    {
+        $this->taken[] = [$x - $radius, $y - $radius, $x + $radius, $y + $radius];
+    }
+
+    /** A line that labels keep away from where they can. */
+    public function line(float $x1, float $y1, float $x2, float $y2): void
+    {
+        $steps = (int) max(1, ceil(hypot($x2 - $x1, $y2 - $y1) / $this->letterM));
+        for ($i = 0; $i <= $steps; ++$i) {
+            [$x, $y] = [$x1 + ($x2 - $x1) * $i / $steps, $y1 + ($y2 - $y1) * $i / $steps];
+            $this->crossed[] = [$x, $y, $x, $y];
+        }
+    }
+
+    /** Takes the room of a label if it is free, and tells whether it was. */
+    public function claim(float $x, float $y, string $text, string $anchor): bool
+    {
+        $box = $this->box($x, $y, $text, $anchor);
+        if (!self::isFree($box, $this->taken)) {
+            return false;
+        }
+        $this->taken[] = $box;
+
+        return true;
+    }
+
+    /**
+     * The first of some places that is free, best one that no line crosses; it is taken then.
+     *
+     * @param list<array{float, float, string}> $places x, y of the middle of the line, anchor
+     *
+     * @return array{float, float, string}|null null where there is no room
+     */
+    public function find(string $text, array $places): ?array
+    {
+        $free = array_values(array_filter($places, fn(array $p): bool => self::isFree($this->box($p[0], $p[1], $text, $p[2]), $this->taken)));
+        $uncrossed = array_values(array_filter($free, fn(array $p): bool => self::isFree($this->box($p[0], $p[1], $text, $p[2]), $this->crossed)));
+        $best = $uncrossed[0] ?? $free[0] ?? null;
+        if ($best !== null) {
+            $this->taken[] = $this->box($best[0], $best[1], $text, $best[2]);
+        }
+
+        return $best;
+    }
+
+    /**
+     * @param array{float, float, float, float} $box
+     * @param list<array{float, float, float, float}> $others
+     */
+    private static function isFree(array $box, array $others): bool
+    {
+        return array_filter($others, static fn(array $t): bool => $box[0] < $t[2] && $t[0] < $box[2] && $box[1] < $t[3] && $t[1] < $box[3]) === [];
+    }
+
+    /** @return array{float, float, float, float} left, top, right, bottom */
+    private function box(float $x, float $y, string $text, string $anchor): array
+    {
+        $width = mb_strlen($text) * self::LETTER * $this->letterM;
+        $left = $x - match ($anchor) {
+            'start' => 0.0,
+            'end' => $width,
+            default => $width / 2,
+        };
+
+        return [$left, $y - self::LINE * $this->letterM / 2, $left + $width, $y + self::LINE * $this->letterM / 2];
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Sky;
+
+use App\Imports\ImportFaults;
+use App\Imports\Sky\PlaceFile;
+use App\Imports\Sky\PlaceInput;
+use Closure;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Validation\Validator;
+
+/** A file of places, read in full and checked before anything is written. */
+final class PlaceListRequest extends FormRequest
+{
+    /** @var list<PlaceInput> */
+    private array $places = [];
+
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return ['name' => ['nullable', 'string', 'max:120'], 'file' => ['required', 'file', 'max:5120']];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['file.required' => __('Choose a file of places.'), 'file.*' => __('The file is a CSV, GPX, KML or GeoJSON file of at most 5 MB.')];
+    }
+
+    /** @return list<Closure> */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            $file = $this->file('file');
+            if ($validator->errors()->isNotEmpty() || !$file instanceof UploadedFile) {
+                return;
+            }
+            try {
+                $this->places = PlaceFile::read($file->getPathname());
+            } catch (ImportFaults $e) {
+                foreach ($e->faults as $fault) {
+                    $validator->errors()->add('file', $fault);
+                }
+                if ($e->count > count($e->faults)) {
+                    $validator->errors()->add('file', __('And :n more.', ['n' => $e->count - count($e->faults)]));
+                }
+            }
+        }];
+    }
+
+    /** @return list<PlaceInput> */
+    public function places(): array
+    {
+        return $this->places;
+    }
+
+    public function listName(): string
+    {
+        $file = $this->file('file');
+
+        return $this->filled('name')
+            ? $this->string('name')->toString()
+            : mb_substr($file instanceof UploadedFile ? pathinfo($file->getClientOriginalName(), PATHINFO_FILENAME) : __('Places'), 0, 120);
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Imports\Site;
+
+use App\Imports\CsvTable;
+use App\Imports\ImportException;
+use App\Imports\ImportFaults;
+use KeenShadow\Core\Site\Plan\HorizonProfile;
+use KeenShadow\Core\Site\SiteException;
+
+/** A far horizon from a CSV file with the columns azimuth and altitude (or azimuth_deg and altitude_deg), in degrees. */
+final class HorizonFile
+{
+    private const MOST_FAULTS = 20;
+
+    /** @throws ImportFaults */
+    public static function read(string $path): HorizonProfile
+    {
+        try {
+            $table = self::open($path);
+        } catch (ImportException $e) {
+            throw new ImportFaults([$e->getMessage()], 1);
+        }
+        $points = $faults = [];
+        foreach ($table->rows() as $row) {
+            try {
+                $row->check();
+                $end = isset($row->cells['azimuth']) ? '' : '_deg';
+                $points[] = [$row->number("azimuth{$end}"), $row->number("altitude{$end}")];
+            } catch (ImportException $e) {
+                $faults[] = $e->getMessage();
+            }
+        }
+        if ($points === [] && $faults === []) {
+            $faults[] = __('There are no points in the file.');
+        }
+        if ($faults !== []) {
+            throw new ImportFaults(array_slice($faults, 0, self::MOST_FAULTS), count($faults));
+        }
+        try {
+            return HorizonProfile::of($points);
+        } catch (SiteException $e) {
+            throw new ImportFaults([$e->getMessage()], 1);
+        }
+    }
+
+    private static function open(string $path): CsvTable
+    {
+        try {
+            return CsvTable::open($path, ['azimuth_deg', 'altitude_deg'], []);
+        } catch (ImportException) {
+            return CsvTable::open($path, ['azimuth', 'altitude'], []);
+        }
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Eyewear;
+
+use Carbon\CarbonImmutable;
+use Database\Factories\Eyewear\LotFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use KeenShadow\Core\Eyewear\Origin;
+use KeenShadow\Core\Eyewear\Paperwork;
+use KeenShadow\Core\Eyewear\PrintedStandard;
+use KeenShadow\Core\Eyewear\Stated;
+use KeenShadow\Core\Eyewear\TestReport;
+
+/**
+ * Glasses bought together from one batch.
+ *
+ * @property int $id
+ * @property int $organisation_id
+ * @property string $label
+ * @property int $pairs
+ * @property Stated $maker_name
+ * @property Stated $maker_address
+ * @property PrintedStandard $printed_standard
+ * @property Stated $instructions
+ * @property Stated $warnings
+ * @property CarbonImmutable|null $expires_on
+ * @property Origin $origin
+ * @property TestReport $test_report
+ */
+final class Lot extends Model
+{
+    /** @use HasFactory<LotFactory> */
+    use HasFactory;
+
+    protected $fillable = [
+        'organisation_id', 'label', 'pairs', 'maker_name', 'maker_address', 'printed_standard', 'instructions', 'warnings',
+        'expires_on', 'origin', 'test_report',
+    ];
+
+    /** @return HasMany<PairCheck, $this> */
+    public function pairChecks(): HasMany
+    {
+        return $this->hasMany(PairCheck::class);
+    }
+
+    public function paperwork(): Paperwork
+    {
+        return new Paperwork(
+            $this->maker_name,
+            $this->maker_address,
+            $this->printed_standard,
+            $this->instructions,
+            $this->warnings,
+            $this->expires_on,
+            $this->origin,
+            $this->test_report,
+        );
+    }
+
+    protected function casts(): array
+    {
+        return [
+            'pairs' => 'integer',
+            'maker_name' => Stated::class,
+            'maker_address' => Stated::class,
+            'printed_standard' => PrintedStandard::class,
+            'instructions' => Stated::class,
+            'warnings' => Stated::class,
+            'expires_on' => 'immutable_date',
+            'origin' => Origin::class,
+            'test_report' => TestReport::class,
+        ];
+    }
+}

@@ -1,0 +1,17 @@
+<x-event-frame :frame="$frame" room="sky" :title="$table->list->name">
+    <p class="lead-answer">{{ $table->list->name }}</p>
+    <p>
+        <a href="{{ route('place-lists.index', $frame->event) }}">{{ __('All lists') }}</a> ·
+        <a href="{{ route('place-lists.csv', [$frame->event, $table->list]) }}">{{ __('Whole table as CSV') }}</a>
+    </p>
+    <div x-data="siteTable" data-table="{{ route('place-lists.table', [$frame->event, $table->list]) }}" data-done="{{ $table->isDone() ? '1' : '' }}">
+        <div x-ref="table">@include('sky.place-lists.table', ['event' => $frame->event])</div>
+    </div>
+    @can('update', $frame->event)
+        <form method="post" action="{{ route('place-lists.destroy', [$frame->event, $table->list]) }}">
+            @csrf
+            @method('delete')
+            <button class="link-button">{{ __('Remove this list') }}</button>
+        </form>
+    @endcan
+</x-event-frame>
