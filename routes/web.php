@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Http\Controllers\EventController;
+use App\Http\Controllers\Event\EventController;
 use App\Http\Controllers\SignInController;
 use Illuminate\Support\Facades\Route;
 

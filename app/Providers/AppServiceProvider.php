@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Domain\Eyewear\EyewearRoom;
-use App\Domain\Site\SiteRoom;
-use App\Domain\Sky\SkyRoom;
-use App\Domain\Viewers\ViewersRoom;
+use App\Pages\Eyewear\EyewearRoom;
+use App\Pages\Site\SiteRoom;
+use App\Pages\Sky\SkyRoom;
+use App\Pages\Viewers\ViewersRoom;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Date;

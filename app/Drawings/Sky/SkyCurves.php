@@ -27,12 +27,12 @@ final readonly class SkyCurves
         public array $altitudeTicks,
     ) {}
 
-    public static function of(LocalEclipse $here, ShadowRibbon $ribbon): self
+    public static function of(LocalEclipse $here): self
     {
-        $span = (float) $ribbon->end->format('U') - (float) $ribbon->begin->format('U');
+        $span = (float) $here->spanEnds()->format('U') - (float) $here->spanBegins()->format('U');
         $samples = [];
         for ($i = 0; $i <= self::STEPS; ++$i) {
-            $view = $here->at($ribbon->begin->modify(sprintf('+%d milliseconds', (int) round(1000 * $span * $i / self::STEPS))));
+            $view = $here->at($here->spanBegins()->modify(sprintf('+%d milliseconds', (int) round(1000 * $span * $i / self::STEPS))));
             $samples[] = [100 * $i / self::STEPS, $view->obscuration(), Horizon::apparentAltitudeDeg($view->altitudeDeg())];
         }
         $top = self::ALTITUDE_STEP_DEG * max(1, (int) ceil(max(0.0, ...array_column($samples, 2)) / self::ALTITUDE_STEP_DEG));

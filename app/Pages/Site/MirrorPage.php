@@ -10,13 +10,13 @@ use App\Text\Clock;
 use App\Text\Durations;
 use App\Text\Numbers;
 use DateTimeImmutable;
+use KeenShadow\Core\Rules\ImageQuality;
 use KeenShadow\Core\Rules\Verdict;
 use KeenShadow\Core\Site\Mirror\FlatMirror;
 use KeenShadow\Core\Site\Mirror\MirrorOutlook;
 use KeenShadow\Core\Site\Plan\Thing;
 use KeenShadow\Core\Site\Plan\ThingKind;
 use KeenShadow\Core\Site\Skyline\SunlitSite;
-use KeenShadow\Core\Viewers\Pinhole;
 
 /** A flat mirror that throws the Sun's image on a shaded wall: how it is set, what the beam meets, how the spot walks. */
 final readonly class MirrorPage
@@ -100,7 +100,7 @@ final readonly class MirrorPage
 
         return [
             ['label' => __('Image of the Sun'), 'value' => Numbers::decimal($imageMm, 0) . ' mm', 'note' => __('2·L·tan(s/2) over :m m; softened by the opening, :mm mm', ['m' => Numbers::decimal($aimed->throwM(), 1), 'mm' => Numbers::decimal($openingMm, 0)])],
-            ['label' => __('Details across the disc'), 'value' => Numbers::decimal($imageMm / $openingMm, 1), 'note' => __('image over opening; below :few a crescent is hard to tell from a blob (own judgement)', ['few' => Pinhole::FEWEST_DETAILS])],
+            ['label' => __('Details across the disc'), 'value' => Numbers::decimal($imageMm / $openingMm, 1), 'note' => __('image over opening; below :few a crescent is hard to tell from a blob (own judgement)', ['few' => ImageQuality::FEWEST_DETAILS])],
             ['label' => __('The spot walks'), 'value' => $walk === null ? __('off the wall') : self::walk($walk), 'note' => __('a minute, facing the wall')],
             ['label' => __('Aim again every'), 'value' => $seconds === null ? __('hour or more') : Durations::toTheSecond((float) $seconds), 'note' => __('to keep the image on the screen, :cm cm to spare on each side', ['cm' => Numbers::decimal($slackM * 100, 0)])],
             ['label' => __('Angle on the glass'), 'value' => Angles::degrees($aimed->incidenceDeg(), 0), 'note' => __('from straight on')],

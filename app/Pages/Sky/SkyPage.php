@@ -7,8 +7,8 @@ namespace App\Pages\Sky;
 use App\Domain\Sky\ContactRow;
 use App\Domain\Sky\Eclipses;
 use App\Domain\Sky\SkyAnswer;
+use App\Drawings\Event\ShadowRibbon;
 use App\Drawings\Sky\DiscSample;
-use App\Drawings\Sky\ShadowRibbon;
 use App\Drawings\Sky\SkyCurves;
 use App\Models\Event;
 use App\Text\Angles;
@@ -76,7 +76,7 @@ final readonly class SkyPage
             (int) array_search(max([-1.0, ...$seen]), $seen, true),
             $uncertainties,
             $filters,
-            SkyCurves::of($here, $ribbon),
+            SkyCurves::of($here),
             WhyHere::sentences($here),
             array_map(static fn(LunarEclipse $lunar): array => PairedMoon::words($lunar, $here), $eclipses->pairedWith($here->eclipse)),
             $here->eclipse->withRadii(Radii::oneK())->circumstances($here->observer)->durationSeconds(),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KeenShadow\Core\Viewers;
 
 use KeenShadow\Core\Rules\Finding;
+use KeenShadow\Core\Rules\ImageQuality;
 use KeenShadow\Core\Rules\Level;
 use KeenShadow\Core\Rules\Source;
 use KeenShadow\Core\Rules\Subject;
@@ -21,8 +22,6 @@ final readonly class Pinhole
     public const LEAST_HOLE_MM = 0.1;
     public const MOST_HOLE_MM = 50;
 
-    /** Below this many blur widths across the disc the crescent is hard to tell from a blob (own judgement). */
-    public const FEWEST_DETAILS = 3;
     /** A disc smaller than this is hard to see at arm's length (own judgement). */
     private const SMALLEST_IMAGE_MM = 2.5;
 
@@ -107,7 +106,7 @@ final readonly class Pinhole
                 'Make the hole smaller or the box longer.',
                 Source::Optics,
             );
-        } elseif ($this->detailsAcross() < self::FEWEST_DETAILS) {
+        } elseif ($this->detailsAcross() < ImageQuality::FEWEST_DETAILS) {
             $findings[] = new Finding(
                 Level::Hold,
                 'The picture is so soft that a crescent looks like a blob.',

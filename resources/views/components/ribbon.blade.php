@@ -1,5 +1,5 @@
 @props(['ribbon'])
-{{-- The shadow ribbon; App\Drawings\Sky\ShadowRibbon computed every place and shade. --}}
+{{-- The shadow ribbon; App\Drawings\Event\ShadowRibbon computed every place and shade. --}}
 <figure class="ribbon" data-begin="{{ $ribbon->begin->format('U') }}" data-end="{{ $ribbon->end->format('U') }}">
     <svg height="{{ $ribbon->crossings === [] ? 104 : 120 }}" role="img" aria-label="{{ __('The eclipse along the day: :marks', ['marks' => collect([...$ribbon->contacts, ...$ribbon->crossings])->map(fn ($m) => trim("{$m->label} {$m->time} {$m->until} {$m->untilTime}"))->implode(', ')]) }}">
         <defs>

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Site;
 
-use App\Domain\EventReader;
+use App\Domain\Event\EventReader;
 use App\Drawings\Site\BannerPlan;
 use App\Drawings\Site\DoorwayDrawing;
 use App\Drawings\Site\ShadeDrawing;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Site;
 
-use App\Domain\EventReader;
+use App\Domain\Event\EventReader;
 use App\Drawings\Site\Panorama;
 use App\Drawings\Site\PlanDrawing;
-use App\Pages\EventFrames;
+use App\Pages\Event\EventFrames;
 use App\Pages\Site\MirrorPage;
 use DateTimeImmutable;
 use KeenShadow\Core\Rules\Level;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature\Sky;
 
 use App\Domain\Sky\Eclipses;
+use App\Drawings\Event\ShadowRibbon;
 use App\Drawings\Sky\DiscSample;
-use App\Drawings\Sky\ShadowRibbon;
 use App\Drawings\Sky\SkyCurves;
 use App\Drawings\Viewers\ScreenImage;
 use DateTimeImmutable;
@@ -85,7 +85,7 @@ final class DrawnAnglesTest extends TestCase
             $ribbon = ShadowRibbon::of($here, [], new DateTimeImmutable('2000-01-01'));
             $midnight = (new DateTimeImmutable("{$row['date']}T00:00:00Z"))->getTimestamp();
             $percent = static fn(string $key): float => 100 * ($midnight + (float) $row["ref_{$key}"] - $ribbon->begin->getTimestamp()) / ($ribbon->end->getTimestamp() - $ribbon->begin->getTimestamp());
-            $curves = SkyCurves::of($here, $ribbon);
+            $curves = SkyCurves::of($here);
 
             // A curve of 120 pieces cuts the peak by a little.
             self::assertEqualsWithDelta(100 - 100 * (float) $row['ref_obscuration'], self::heightAt($curves->obscuration, $percent('max')), 2.0, "{$what}: covered");

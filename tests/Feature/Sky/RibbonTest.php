@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Feature\Sky;
 
 use App\Domain\Sky\Eclipses;
-use App\Drawings\Sky\RibbonDisc;
-use App\Drawings\Sky\RibbonMark;
-use App\Drawings\Sky\ShadowRibbon;
+use App\Drawings\Event\RibbonDisc;
+use App\Drawings\Event\RibbonMark;
+use App\Drawings\Event\ShadowRibbon;
 use App\Models\Event;
 use DateTimeImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;

@@ -8,7 +8,7 @@ use App\Domain\Eyewear\LotState;
 use App\Http\Requests\Eyewear\LotRequest;
 use App\Models\Event;
 use App\Models\Eyewear\Lot;
-use App\Pages\EventFrames;
+use App\Pages\Event\EventFrames;
 use App\Pages\Eyewear\LotPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\View\View;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Site;
 
-use App\Domain\EventReader;
+use App\Domain\Event\EventReader;
 use App\Domain\Site\EventPlan;
 use App\Exports\CsvLine;
 use App\Exports\Download;
@@ -13,7 +13,7 @@ use App\Exports\Site\PlanGpx;
 use App\Http\Requests\Site\OutlineRequest;
 use App\Models\Event;
 use App\Models\User;
-use App\Pages\EventFrames;
+use App\Pages\Event\EventFrames;
 use App\Text\SiteWords;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;

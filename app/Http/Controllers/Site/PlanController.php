@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Site;
 
-use App\Domain\EventReader;
+use App\Domain\Event\EventReader;
 use App\Domain\Site\EventPlan;
 use App\Drawings\Site\ShadeDrawing;
 use App\Http\Requests\Site\PlanRequest;
@@ -13,7 +13,7 @@ use App\Http\Requests\Site\SightingRequest;
 use App\Http\Requests\Site\SpotViewRequest;
 use App\Models\Event;
 use App\Models\User;
-use App\Pages\EventFrames;
+use App\Pages\Event\EventFrames;
 use App\Pages\Site\SitePage;
 use App\Pages\Site\SpotView;
 use Illuminate\Container\Attributes\CurrentUser;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Site;
 
-use App\Domain\EventReader;
+use App\Domain\Event\EventReader;
 use App\Http\Requests\Site\ShadowRequest;
 use App\Models\Event;
-use App\Pages\EventFrames;
+use App\Pages\Event\EventFrames;
 use App\Pages\Site\ShadowPage;
 use Illuminate\View\View;
 use KeenShadow\Core\Site\Shadow\LongTube;

@@ -6,7 +6,7 @@ namespace App\Http\Controllers\Sky;
 
 use App\Domain\Sky\Eclipses;
 use App\Domain\Sky\Gazetteer;
-use App\Pages\Sky\EventForm;
+use App\Pages\Event\EventForm;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Sky;
 
-use App\Domain\EventReader;
+use App\Domain\Event\EventReader;
 use App\Exports\Download;
 use App\Exports\Sky\ContactsCalendar;
 use App\Exports\Sky\ContactsTable;

@@ -13,7 +13,7 @@ use App\Exports\Sky\PathKml;
 use App\Http\Requests\Sky\PointRequest;
 use App\Http\Requests\Sky\TownsRequest;
 use App\Models\Event;
-use App\Pages\EventFrames;
+use App\Pages\Event\EventFrames;
 use App\Pages\Sky\SeenThere;
 use App\Pages\Sky\WhereToGo;
 use Illuminate\Http\Response;

@@ -7,7 +7,7 @@ namespace App\Http\Controllers\Sky;
 use App\Domain\Sky\Eclipses;
 use App\Http\Requests\Sky\NextRequest;
 use App\Models\Event;
-use App\Pages\EventFrames;
+use App\Pages\Event\EventFrames;
 use App\Pages\Sky\NextHere;
 use Illuminate\Support\Facades\Date;
 use Illuminate\View\View;

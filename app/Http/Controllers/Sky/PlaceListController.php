@@ -14,7 +14,7 @@ use App\Jobs\Sky\ComputePlaces;
 use App\Models\Event;
 use App\Models\Sky\ListedPlace;
 use App\Models\Sky\PlaceList;
-use App\Pages\EventFrames;
+use App\Pages\Event\EventFrames;
 use App\Pages\Sky\PlaceTable;
 use App\Text\Clock;
 use DateTimeZone;

@@ -6,7 +6,7 @@ namespace App\Http\Controllers\Sky;
 
 use App\Domain\Sky\Eclipses;
 use App\Models\Event;
-use App\Pages\EventFrames;
+use App\Pages\Event\EventFrames;
 use App\Pages\Sky\SkyPage;
 use Illuminate\View\View;
 

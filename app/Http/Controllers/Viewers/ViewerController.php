@@ -9,7 +9,7 @@ use App\Http\Requests\Viewers\PreviewRequest;
 use App\Http\Requests\Viewers\ViewerRequest;
 use App\Models\Event;
 use App\Models\Viewers\Viewer;
-use App\Pages\EventFrames;
+use App\Pages\Event\EventFrames;
 use App\Pages\Viewers\BoxPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\View\View;

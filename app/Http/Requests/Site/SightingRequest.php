@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Site;
 
-use App\Domain\EventReader;
+use App\Domain\Event\EventReader;
 use App\Models\Event;
 use App\Text\TypedNumber;
 use Closure;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Domain;
+namespace App\Domain\Event;
 
 use App\Models\Event;
 use KeenShadow\Core\Rules\Filters;

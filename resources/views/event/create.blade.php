@@ -4,7 +4,7 @@
         <x-faults />
         <form method="post" action="{{ route('events.store') }}" novalidate>
             @csrf
-            @include('events.fields')
+            @include('event.fields')
             <button class="btn btn-primary">{{ __('Make the event') }}</button>
         </form>
     </main>

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Sky;
+namespace App\Pages\Event;
 
 use App\Text\Clock;
 use App\Text\Durations;

@@ -2,11 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Pages;
+namespace App\Pages\Event;
 
-use App\Domain\EventFacts;
-use App\Domain\RoomStatus;
-use App\Drawings\Sky\ShadowRibbon;
+use App\Domain\Event\EventFacts;
+use App\Drawings\Event\ShadowRibbon;
 use App\Models\Event;
 use App\Text\Clock;
 use DateTimeImmutable;

@@ -2,11 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Pages;
+namespace App\Pages\Event;
 
-use App\Domain\RoomStatus;
 use App\Domain\Sky\SkyAnswer;
-use App\Drawings\Sky\ShadowRibbon;
+use App\Drawings\Event\ShadowRibbon;
 use App\Models\Event;
 use Illuminate\Support\Facades\Date;
 

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\Domain\Viewers;
+namespace App\Pages\Viewers;
 
-use App\Domain\EventFacts;
-use App\Domain\Room;
-use App\Domain\RoomStatus;
+use App\Domain\Event\EventFacts;
+use App\Pages\Event\Room;
+use App\Pages\Event\RoomStatus;
 
 final readonly class ViewersRoom implements Room
 {

@@ -2,11 +2,12 @@
 
 declare(strict_types=1);
 
-namespace App\Domain\Eyewear;
+namespace App\Pages\Eyewear;
 
-use App\Domain\EventFacts;
-use App\Domain\Room;
-use App\Domain\RoomStatus;
+use App\Domain\Event\EventFacts;
+use App\Domain\Eyewear\LotState;
+use App\Pages\Event\Room;
+use App\Pages\Event\RoomStatus;
 
 final readonly class EyewearRoom implements Room
 {

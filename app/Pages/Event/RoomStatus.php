@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Domain;
+namespace App\Pages\Event;
 
 /** How far the work on an event has come in one room, and what is still to do there. */
 final readonly class RoomStatus

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\Domain\Sky;
+namespace App\Pages\Sky;
 
-use App\Domain\EventFacts;
-use App\Domain\Room;
-use App\Domain\RoomStatus;
+use App\Domain\Event\EventFacts;
+use App\Pages\Event\Room;
+use App\Pages\Event\RoomStatus;
 
 final readonly class SkyRoom implements Room
 {

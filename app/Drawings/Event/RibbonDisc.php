@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Drawings\Sky;
+namespace App\Drawings\Event;
+
+use App\Drawings\Sky\DiscSample;
 
 /** One disc on the shadow ribbon: its place along the axis, and the Moon's circle relative to the Sun's, in pixels (y downwards). */
 final readonly class RibbonDisc

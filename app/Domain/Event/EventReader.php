@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Domain;
+namespace App\Domain\Event;
 
+use App\Domain\Kept;
 use App\Domain\Site\EventPlan;
 use App\Domain\Sky\Eclipses;
 use App\Models\Event;

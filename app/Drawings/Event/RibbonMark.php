@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Drawings\Sky;
+namespace App\Drawings\Event;
 
 /** A labelled place on the shadow ribbon. */
 final readonly class RibbonMark

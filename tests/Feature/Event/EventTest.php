@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Feature;
+namespace Tests\Feature\Event;
 
 use App\Models\Event;
 use Illuminate\Foundation\Testing\RefreshDatabase;

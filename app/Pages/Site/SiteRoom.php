@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\Domain\Site;
+namespace App\Pages\Site;
 
-use App\Domain\EventFacts;
-use App\Domain\Room;
-use App\Domain\RoomStatus;
+use App\Domain\Event\EventFacts;
+use App\Pages\Event\Room;
+use App\Pages\Event\RoomStatus;
 use KeenShadow\Core\Rules\Level;
 use KeenShadow\Core\Site\Skyline\OutlookSummary;
 use KeenShadow\Core\Sky\ContactName;

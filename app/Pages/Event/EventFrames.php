@@ -2,11 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Pages;
+namespace App\Pages\Event;
 
-use App\Domain\EventReader;
-use App\Domain\Room;
-use App\Domain\RoomStatus;
+use App\Domain\Event\EventReader;
 use App\Models\Event;
 use Illuminate\Container\Attributes\Tag;
 use Illuminate\Support\Facades\Date;

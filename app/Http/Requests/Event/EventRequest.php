@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Requests;
+namespace App\Http\Requests\Event;
 
 use App\Domain\Sky\Eclipses;
 use App\Domain\Sky\Gazetteer;

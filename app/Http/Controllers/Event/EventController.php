@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Controllers;
+namespace App\Http\Controllers\Event;
 
 use App\Domain\Sky\Eclipses;
 use App\Domain\Sky\Gazetteer;
-use App\Http\Requests\EventRequest;
+use App\Http\Requests\Event\EventRequest;
 use App\Jobs\Sky\ComputePlaces;
 use App\Models\Event;
 use App\Models\User;
-use App\Pages\EventCard;
-use App\Pages\EventFrames;
-use App\Pages\Sky\EventForm;
+use App\Pages\Event\EventCard;
+use App\Pages\Event\EventForm;
+use App\Pages\Event\EventFrames;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
@@ -29,7 +29,7 @@ final class EventController
 
         $cards = $events->map(static fn(Event $event): EventCard => EventCard::of($frames->of($event)));
 
-        return view('events.index', [
+        return view('event.index', [
             'organisation' => $user->organisation,
             'cards' => [...$cards->where('isOver', false)->sortBy('event.eclipse_date'), ...$cards->where('isOver', true)],
             'removed' => $request->user()?->can('create', Event::class) === true
@@ -40,7 +40,7 @@ final class EventController
 
     public function create(Request $request, Eclipses $eclipses, Gazetteer $places): View
     {
-        return view('events.create', ['form' => EventForm::fromInput($request, $eclipses, $places)]);
+        return view('event.create', ['form' => EventForm::fromInput($request, $eclipses, $places)]);
     }
 
     public function store(EventRequest $request): RedirectResponse
@@ -54,7 +54,7 @@ final class EventController
 
     public function edit(Request $request, Event $event, Eclipses $eclipses, Gazetteer $places): View
     {
-        return view('events.edit', ['event' => $event, 'form' => EventForm::fromInput($request, $eclipses, $places, $event)]);
+        return view('event.edit', ['event' => $event, 'form' => EventForm::fromInput($request, $eclipses, $places, $event)]);
     }
 
     public function update(EventRequest $request, Event $event): RedirectResponse

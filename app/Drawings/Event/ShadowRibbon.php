@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Drawings\Sky;
+namespace App\Drawings\Event;
 
+use App\Drawings\Sky\DiscSample;
 use App\Text\Clock;
 use DateTimeImmutable;
 use KeenShadow\Core\Site\Skyline\HiddenSpan;

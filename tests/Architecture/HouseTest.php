@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Architecture;
+
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Finder\Finder;
+use Symfony\Component\Finder\SplFileInfo;
+
+/** What the house's order asks for and no type checker sees. */
+final class HouseTest extends TestCase
+{
+    private const ROOT = __DIR__ . '/../..';
+
+    /** What the job computes is computed in core and made ready in app/Pages: a view only shows it. */
+    public function testViewsDoNoArithmetic(): void
+    {
+        $read = 0;
+        foreach (self::files('resources/views', '*.blade.php') as $view) {
+            preg_match_all('/\{\{(?!--)(.+?)\}\}|@(?:if|php|foreach|elseif|unless)\s*\((.+?)\)\s*$/m', $view->getContents(), $found);
+            foreach ([...$found[1], ...$found[2]] as $expression) {
+                $code = preg_replace('/\'(?:[^\'\\\\]|\\\\.)*\'|"(?:[^"\\\\]|\\\\.)*"/', "''", $expression);
+                self::assertDoesNotMatchRegularExpression('~[*%]|(?<![a-z])/|\s[+-]\s~', (string) $code, $view->getRelativePathname());
+                ++$read;
+            }
+        }
+        self::assertGreaterThan(100, $read);
+    }
+
+    /** Of two directories at most one uses the other, by whatever way round. Models are left out: a relation has two ends. */
+    public function testNoCircleBetweenDirectories(): void
+    {
+        $uses = [];
+        foreach (self::files(['app', 'core/src'], '*.php') as $file) {
+            preg_match('/^namespace (.+);$/m', $file->getContents(), $own);
+            preg_match_all('/^use ((?:App|KeenShadow)\\\\.+)\\\\\w+;$/m', $file->getContents(), $used);
+            foreach ($used[1] as $other) {
+                if ($other !== ($own[1] ?? '') && !str_starts_with($other, 'App\Models') && !str_starts_with($own[1] ?? '', 'App\Models')) {
+                    $uses[$own[1] ?? ''][$other] = true;
+                }
+            }
+        }
+        self::assertGreaterThan(30, count($uses));
+        foreach (array_keys($uses) as $start) {
+            self::assertArrayNotHasKey($start, self::reached($start, $uses), "{$start} comes back to itself");
+        }
+    }
+
+    public function testTheLockFileHoldsNoAddresses(): void
+    {
+        self::assertStringNotContainsString('"resolved"', (string) file_get_contents(self::ROOT . '/package-lock.json'));
+    }
+
+    /**
+     * @param array<string, array<string, true>> $uses
+     *
+     * @return array<string, true> whatever a namespace uses, directly or by others
+     */
+    private static function reached(string $start, array $uses): array
+    {
+        $reached = [];
+        $open = array_keys($uses[$start]);
+        while (($next = array_pop($open)) !== null) {
+            if (!isset($reached[$next])) {
+                $reached[$next] = true;
+                array_push($open, ...array_keys($uses[$next] ?? []));
+            }
+        }
+
+        return $reached;
+    }
+
+    /**
+     * @param string|list<string> $folders
+     *
+     * @return iterable<SplFileInfo>
+     */
+    private static function files(string|array $folders, string $name): iterable
+    {
+        return Finder::create()->files()->in(array_map(static fn(string $folder): string => self::ROOT . '/' . $folder, (array) $folders))->name($name);
+    }
+}
