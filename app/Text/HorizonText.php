@@ -21,11 +21,11 @@ final class HorizonText
             // "90 5", "90; 5", "90, 5", "90,5": a comma between whole numbers parts them, one inside a number is decimal.
             $parts = (array) preg_split('/\s*;\s*|\s*,\s+|\s+/', trim($line));
             $parts = count($parts) === 1 ? explode(',', (string) $parts[0]) : $parts;
-            $numbers = array_map(static fn(string $part): string => TypedNumber::normalise($part), array_map(strval(...), $parts));
-            if (count($numbers) !== 2 || !is_numeric($numbers[0]) || !is_numeric($numbers[1])) {
+            $numbers = array_map(static fn(mixed $part): ?float => TypedNumber::parse((string) $part), $parts);
+            if (count($numbers) !== 2 || $numbers[0] === null || $numbers[1] === null) {
                 throw SiteException::notAPair($i + 1, trim($line));
             }
-            $points[] = [(float) $numbers[0], (float) $numbers[1]];
+            $points[] = [$numbers[0], $numbers[1]];
         }
 
         return HorizonProfile::of($points);

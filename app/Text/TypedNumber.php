@@ -12,4 +12,12 @@ final class TypedNumber
     {
         return str_replace(['−', ','], ['-', '.'], trim($typed));
     }
+
+    /** Null when it is no number. */
+    public static function parse(string $typed): ?float
+    {
+        $text = self::normalise($typed);
+
+        return is_numeric($text) && is_finite((float) $text) ? (float) $text : null;
+    }
 }

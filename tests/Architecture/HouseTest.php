@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Architecture;
 
+use PhpToken;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Finder\Finder;
 use Symfony\Component\Finder\SplFileInfo;
@@ -45,6 +46,49 @@ final class HouseTest extends TestCase
         foreach (array_keys($uses) as $start) {
             self::assertArrayNotHasKey($start, self::reached($start, $uses), "{$start} comes back to itself");
         }
+    }
+
+    /**
+     * A sentence for people is put together where their language is known. In core there are whole ones only: the rules',
+     * by which a translation is found, and the words for a verdict.
+     */
+    public function testCoreBuildsNoSentences(): void
+    {
+        $words = '/[A-Za-z]{2,} [a-z]{2,}/';
+        $sentences = 0;
+        foreach (self::files('core/src', '*.php') as $file) {
+            $mayHaveSentences = preg_match('/new Finding\(|implements Subject|enum Source/', $file->getContents()) === 1;
+            foreach (PhpToken::tokenize($file->getContents()) as $token) {
+                if ($token->is(T_ENCAPSED_AND_WHITESPACE)) {
+                    self::assertDoesNotMatchRegularExpression($words, $token->text, "{$file->getRelativePathname()}:{$token->line}");
+                }
+                if ($token->is(T_CONSTANT_ENCAPSED_STRING) && preg_match($words, $token->text) === 1) {
+                    self::assertTrue($mayHaveSentences, "{$file->getRelativePathname()}:{$token->line}: {$token->text}");
+                    ++$sentences;
+                }
+                self::assertFalse($token->is(T_STRING) && in_array($token->text, ['number_format', 'ucfirst', 'lcfirst'], true), "{$file->getRelativePathname()}:{$token->line}");
+            }
+        }
+        self::assertGreaterThan(50, $sentences, 'the rules are looked at');
+    }
+
+    /** Whatever core refuses there are words for, and no words are left over. */
+    public function testEveryRefusalHasWords(): void
+    {
+        /** @var array<string, array<string, string|array<string, string>>> $words */
+        $words = require self::ROOT . '/lang/en/refusals.php';
+        $known = $used = [];
+        foreach ($words as $room => $lines) {
+            array_push($known, ...array_map(static fn(string $reason): string => "{$room}.{$reason}", array_keys(array_diff_key($lines, ['what' => 1]))));
+        }
+        foreach (self::files('core/src', '*Exception.php') as $file) {
+            preg_match_all("/new self\('(\w+)'/", $file->getContents(), $found);
+            array_push($used, ...array_map(static fn(string $reason): string => strtolower($file->getRelativePath()) . ".{$reason}", $found[1]));
+        }
+        sort($known);
+        sort($used);
+        self::assertGreaterThan(20, count($used));
+        self::assertSame($known, array_values(array_unique($used)));
     }
 
     public function testTheLockFileHoldsNoAddresses(): void

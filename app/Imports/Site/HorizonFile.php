@@ -7,6 +7,7 @@ namespace App\Imports\Site;
 use App\Imports\CsvTable;
 use App\Imports\ImportException;
 use App\Imports\ImportFaults;
+use App\Text\Refusals;
 use KeenShadow\Core\Site\Plan\HorizonProfile;
 use KeenShadow\Core\Site\SiteException;
 
@@ -42,7 +43,7 @@ final class HorizonFile
         try {
             return HorizonProfile::of($points);
         } catch (SiteException $e) {
-            throw new ImportFaults([$e->getMessage()], 1);
+            throw new ImportFaults([Refusals::words($e)], 1);
         }
     }
 

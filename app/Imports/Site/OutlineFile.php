@@ -8,10 +8,12 @@ use App\Imports\Documents;
 use App\Imports\ImportException;
 use App\Imports\ImportFaults;
 use App\Text\Numbers;
+use App\Text\Refusals;
 use KeenShadow\Core\Geometry\Globe;
 use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Position\Coordinates;
 use KeenShadow\Core\Position\LocalTangentPlane;
+use KeenShadow\Core\Refusal;
 use KeenShadow\Core\Site\Plan\Shape;
 use KeenShadow\Core\Site\Plan\SitePlan;
 use KeenShadow\Core\Site\Plan\Thing;
@@ -56,7 +58,7 @@ final class OutlineFile
             try {
                 $things[] = self::thing($shape, $i + 1, $frame, $areas, $things);
             } catch (SiteException|ImportException $e) {
-                $faults[] = __('Thing :n: :why', ['n' => $i + 1, 'why' => $e->getMessage()]);
+                $faults[] = __('Thing :n: :why', ['n' => $i + 1, 'why' => $e instanceof Refusal ? Refusals::words($e) : $e->getMessage()]);
             }
         }
         if ($faults !== []) {
@@ -65,7 +67,7 @@ final class OutlineFile
         try {
             return SitePlan::of($things, $plan->horizon, $plan->accuracyM);
         } catch (SiteException $e) {
-            throw new ImportFaults([$e->getMessage()], 1);
+            throw new ImportFaults([Refusals::words($e)], 1);
         }
     }
 

@@ -8,6 +8,7 @@ use App\Imports\CsvTable;
 use App\Imports\Documents;
 use App\Imports\ImportException;
 use App\Imports\ImportFaults;
+use App\Text\Refusals;
 use KeenShadow\Core\Sky\Observer;
 use KeenShadow\Core\Sky\SkyException;
 
@@ -63,7 +64,7 @@ final class PlaceFile
             } catch (ImportException $e) {
                 $faults[] = $e->getMessage();
             } catch (SkyException $e) {
-                $faults[] = "Line {$row->line}: {$e->getMessage()}";
+                $faults[] = __('Line :n: :why', ['n' => $row->line, 'why' => Refusals::words($e)]);
             }
         }
 
@@ -128,7 +129,7 @@ final class PlaceFile
             try {
                 $places[] = self::place($name, (float) $lat, (float) $lon, is_numeric($height) ? (float) $height : 0.0);
             } catch (SkyException $e) {
-                $faults[] = __('Point :n: :why', ['n' => $number, 'why' => $e->getMessage()]);
+                $faults[] = __('Point :n: :why', ['n' => $number, 'why' => Refusals::words($e)]);
             }
         }
 

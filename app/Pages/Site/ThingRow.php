@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Site;
 
-use KeenShadow\Core\Geometry\PlanPoint;
+use App\Text\PlanPointsText;
 use KeenShadow\Core\Site\Plan\Thing;
 use KeenShadow\Core\Site\Plan\ThingKind;
 
@@ -25,15 +25,10 @@ final readonly class ThingRow
         return new self(
             $thing->kind,
             $thing->name,
-            implode('; ', array_map(static fn(PlanPoint $p): string => self::metres($p->eastM) . ' ' . self::metres($p->northM), $thing->points)),
-            $thing->kind->isGround() ? '' : self::metres($thing->heightM),
-            $thing->kind === ThingKind::Tree ? self::metres($thing->radiusM) : '',
-            $thing->kind->isOpening() ? self::metres($thing->sillM) : '',
+            PlanPointsText::write($thing->points),
+            $thing->kind->isGround() ? '' : PlanPointsText::metres($thing->heightM),
+            $thing->kind === ThingKind::Tree ? PlanPointsText::metres($thing->radiusM) : '',
+            $thing->kind->isOpening() ? PlanPointsText::metres($thing->sillM) : '',
         );
-    }
-
-    private static function metres(float $metres): string
-    {
-        return (string) (round($metres, 2) + 0.0);
     }
 }

@@ -7,7 +7,6 @@ namespace KeenShadow\Core\Eyewear;
 use KeenShadow\Core\Rules\Finding;
 use KeenShadow\Core\Rules\Level;
 use KeenShadow\Core\Rules\Source;
-use KeenShadow\Core\Rules\Subject;
 use KeenShadow\Core\Rules\Verdict;
 
 /** One pair, looked over once. */
@@ -26,7 +25,7 @@ final class PairCondition
                 : new Finding(Level::Hold, 'Its lot is on hold until the papers are in order.', 'Keep it apart; settle the lot first.', Source::CommonPractice);
         }
 
-        return Verdict::of(Subject::Pair, $findings, new Finding(
+        return Verdict::of(EyewearSubject::Pair, $findings, new Finding(
             Level::Yes,
             'Looked over and nothing found.',
             'Use it today; look it over again before the next use.',

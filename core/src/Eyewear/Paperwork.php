@@ -8,7 +8,6 @@ use DateTimeImmutable;
 use KeenShadow\Core\Rules\Finding;
 use KeenShadow\Core\Rules\Level;
 use KeenShadow\Core\Rules\Source;
-use KeenShadow\Core\Rules\Subject;
 use KeenShadow\Core\Rules\Verdict;
 
 /**
@@ -34,7 +33,7 @@ final readonly class Paperwork
     public function verdict(DateTimeImmutable $useOn): Verdict
     {
         return Verdict::of(
-            Subject::Lot,
+            EyewearSubject::Lot,
             array_values(array_filter([
                 $this->maker(),
                 $this->address(),

@@ -22,13 +22,13 @@ final readonly class GpsFix
     /**
      * A GGA sentence with a fix. Its height is above mean sea level.
      *
-     * @throws NmeaFault when it has no fix or its numbers make no place
+     * @throws NmeaException when it has no fix or its numbers make no place
      */
     public static function fromGga(NmeaSentence $sentence): self
     {
         $quality = (int) $sentence->field(5);
         if ($quality < 1 || $quality > 5) {
-            throw new NmeaFault($quality === 0 ? 'no fix' : 'position not measured');
+            throw $quality === 0 ? NmeaException::noFix() : NmeaException::notMeasured();
         }
         $height = $sentence->field(8);
 
@@ -55,10 +55,10 @@ final readonly class GpsFix
     private static function degrees(string $text, string $letter, string $plus, string $minus, int $most): float
     {
         if (preg_match('/^(\d{1,3})(\d{2}(?:\.\d+)?)$/', $text, $m) !== 1 || ($letter !== $plus && $letter !== $minus) || (float) $m[2] >= 60) {
-            throw new NmeaFault('no place');
+            throw NmeaException::noPlace();
         }
         $degrees = (int) $m[1] + (float) $m[2] / 60;
 
-        return $degrees > $most ? throw new NmeaFault('no place') : ($letter === $minus ? -$degrees : $degrees);
+        return $degrees > $most ? throw NmeaException::noPlace() : ($letter === $minus ? -$degrees : $degrees);
     }
 }

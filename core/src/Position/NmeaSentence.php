@@ -19,15 +19,15 @@ final readonly class NmeaSentence
         public array $fields,
     ) {}
 
-    /** @throws NmeaFault when it is no sentence or its check sum is missing or wrong */
+    /** @throws NmeaException when it is no sentence or its check sum is missing or wrong */
     public static function parse(string $line): self
     {
         $line = trim($line);
         if (strlen($line) > self::LONGEST || preg_match('/^\$([A-Z]{2})([A-Z]{3}),([^*]*)\*([0-9A-Fa-f]{2})$/', $line, $m) !== 1) {
-            throw new NmeaFault('no whole sentence');
+            throw NmeaException::noSentence();
         }
         if (hexdec($m[4]) !== self::checkSum("{$m[1]}{$m[2]},{$m[3]}")) {
-            throw new NmeaFault('wrong check sum');
+            throw NmeaException::wrongCheckSum();
         }
 
         return new self($m[2], explode(',', $m[3]));

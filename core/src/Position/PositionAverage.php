@@ -33,13 +33,12 @@ final class PositionAverage
             } elseif ($sentence->type === 'GGA') {
                 $fix = GpsFix::fromGga($sentence);
                 if ($this->isInvalid) {
-                    throw new NmeaFault('called invalid by the receiver');
+                    throw NmeaException::calledInvalid();
                 }
                 $this->fixes[] = $fix;
             }
-        } catch (NmeaFault $fault) {
-            $reason = $fault->getMessage();
-            $this->refused[$reason] = ($this->refused[$reason] ?? 0) + 1;
+        } catch (NmeaException $e) {
+            $this->refused[$e->reason] = ($this->refused[$e->reason] ?? 0) + 1;
         }
     }
 

@@ -4,66 +4,67 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Site;
 
-use InvalidArgumentException;
+use KeenShadow\Core\Refusal;
 
-/** Something about a site that cannot be; the message is fit for the person who drew it. */
-final class SiteException extends InvalidArgumentException
+/** Something about a site that cannot be. Its field is what of the thing is wrong: points, height_m, radius_m, sill_m, name or profile. */
+final class SiteException extends Refusal
 {
-    /** @param string $field what of the thing is wrong: points, height_m, radius_m, sill_m, name or profile */
-    private function __construct(
-        public readonly string $field,
-        string $message,
-    ) {
-        parent::__construct($message);
+    /**
+     * @param string $what code of the number
+     * @param string $name of the thing it belongs to
+     */
+    public static function outOfRange(string $field, string $what, float $value, float $least, float $most, string $name = ''): self
+    {
+        return new self('out_of_range', ['what' => $what, 'value' => $value, 'least' => $least, 'most' => $most, 'name' => $name], $field);
     }
 
-    public static function outOfRange(string $field, string $what, float $value, float $least, float $most): self
+    public static function pointCount(string $name, int $count, int $least, int $most): self
     {
-        return new self($field, sprintf('%s must lie between %s and %s; %s does not.', ucfirst($what), $least, $most, $value));
+        return new self('point_count', ['name' => $name, 'count' => $count, 'least' => $least, 'most' => $most], 'points');
     }
 
-    public static function pointCount(string $what, int $count, int $least, int $most): self
+    public static function samePoint(string $name): self
     {
-        return new self('points', sprintf('%s has %d to %d points, not %d.', ucfirst($what), $least, $most, $count));
+        return new self('same_point', ['name' => $name], 'points');
     }
 
-    public static function samePoint(string $what): self
+    public static function noThrow(string $mirror, string $target): self
     {
-        return new self('points', sprintf('%s has no size: its points all lie in one place.', ucfirst($what)));
+        return new self('no_throw', ['mirror' => $mirror, 'target' => $target], 'points');
     }
 
-    public static function crossesItself(string $what): self
+    public static function crossesItself(string $name): self
     {
-        return new self('points', sprintf('The outline of %s crosses itself; put its corners in order.', $what));
+        return new self('crosses_itself', ['name' => $name], 'points');
     }
 
-    public static function upsideDown(string $what): self
+    public static function upsideDown(string $name): self
     {
-        return new self('sill_m', sprintf('The lower edge of %s must lie below its upper edge.', $what));
+        return new self('upside_down', ['name' => $name], 'sill_m');
     }
 
     public static function notAPoint(string $text): self
     {
-        return new self('points', sprintf('"%s" is not a place: write metres east and metres north with a space between, and a semicolon before the next.', $text));
+        return new self('not_a_point', ['text' => $text], 'points');
     }
 
     public static function notAPair(int $line, string $text): self
     {
-        return new self('profile', sprintf('Line %d: "%s" is not an azimuth and an altitude.', $line, $text));
+        return new self('not_a_pair', ['line' => $line, 'text' => $text], 'profile');
     }
 
     public static function nameTwice(string $name): self
     {
-        return new self('name', sprintf('Two things are called "%s"; give each a name of its own.', $name));
+        return new self('name_twice', ['name' => $name], 'name');
     }
 
     public static function azimuthTwice(float $azimuthDeg): self
     {
-        return new self('profile', sprintf('The horizon has two altitudes at azimuth %s°.', $azimuthDeg));
+        return new self('azimuth_twice', ['azimuth' => $azimuthDeg], 'profile');
     }
 
     public static function tooMany(string $what, int $most): self
     {
-        return new self($what, sprintf('There are more than %d %s.', $most, $what === 'profile' ? 'points in the horizon' : $what));
+        return new self('too_many', ['what' => $what, 'most' => $most], $what);
     }
 }

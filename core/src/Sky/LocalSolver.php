@@ -74,7 +74,7 @@ final readonly class LocalSolver
             $slope = $secant > 0 ? $secant : $view->uRate ** 2 + $view->vRate ** 2;
         }
 
-        throw SkyException::notFound('the maximum');
+        throw SkyException::notFound(ContactName::Maximum->value);
     }
 
     /**

@@ -36,9 +36,9 @@ final readonly class Observer
      */
     public static function at(float $latDeg, float $lonDeg, float $heightM = 0.0): self
     {
-        self::within('the latitude in degrees', $latDeg, -90, 90);
-        self::within('the longitude in degrees', $lonDeg, -180, 360);
-        self::within('the height in metres', $heightM, -500, 10000);
+        self::within('lat_deg', $latDeg, -90, 90);
+        self::within('lon_deg', $lonDeg, -180, 360);
+        self::within('height_m', $heightM, -500, 10000);
 
         return new self($latDeg, $lonDeg, $heightM);
     }

@@ -45,7 +45,7 @@ final readonly class Radii
             }
         }
         if ($sunKm < 690000 || $sunKm > 700000) {
-            throw SkyException::outOfRange('the solar radius in km', $sunKm, 690000, 700000);
+            throw SkyException::outOfRange('sun_km', $sunKm, 690000, 700000);
         }
 
         return new self($penumbralK, $umbralK, $sunKm);

@@ -14,6 +14,8 @@ namespace KeenShadow\Core\Time;
  */
 final readonly class DeltaT
 {
+    private const LEAST_SECONDS = -200.0;
+    private const MOST_SECONDS = 600.0;
     private const FIRST_YEAR = 1900;
     private const DAY_YEARS = 2 / 365;
     private const LONG_TERM_BEND = 32.5;
@@ -31,8 +33,8 @@ final readonly class DeltaT
      */
     public static function given(float $seconds): self
     {
-        if (!is_finite($seconds) || $seconds < -200 || $seconds > 600) {
-            throw TimeException::deltaTOutOfRange($seconds);
+        if (!is_finite($seconds) || $seconds < self::LEAST_SECONDS || $seconds > self::MOST_SECONDS) {
+            throw TimeException::deltaTOutOfRange($seconds, self::LEAST_SECONDS, self::MOST_SECONDS);
         }
 
         return new self($seconds, 0.0, DeltaTSource::Given);

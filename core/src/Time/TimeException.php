@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Time;
 
-use InvalidArgumentException;
+use KeenShadow\Core\Refusal;
 
 /** A time or a difference of times that cannot be meant. */
-final class TimeException extends InvalidArgumentException
+final class TimeException extends Refusal
 {
     public static function beforeDeltaT(float $year, int $first): self
     {
-        return new self(sprintf('Nothing is known here of ΔT before %d; %.1f was asked for.', $first, $year));
+        return new self('before_delta_t', ['year' => round($year, 1), 'first' => $first]);
     }
 
-    public static function deltaTOutOfRange(float $seconds): self
+    public static function deltaTOutOfRange(float $seconds, float $least, float $most): self
     {
-        return new self(sprintf('ΔT must lie between -200 and 600 seconds; %s does not.', $seconds));
+        return new self('delta_t_out_of_range', ['value' => $seconds, 'least' => $least, 'most' => $most]);
     }
 }

@@ -8,7 +8,6 @@ use KeenShadow\Core\Rules\Finding;
 use KeenShadow\Core\Rules\ImageQuality;
 use KeenShadow\Core\Rules\Level;
 use KeenShadow\Core\Rules\Source;
-use KeenShadow\Core\Rules\Subject;
 use KeenShadow\Core\Rules\Verdict;
 
 /** A small round hole that throws the Sun's image on a screen square to the light. Lengths in mm. */
@@ -41,10 +40,10 @@ final readonly class Pinhole
     public static function of(float $distanceMm, float $holeMm, float $sunDiameterDeg): self
     {
         if (!($distanceMm >= self::LEAST_DISTANCE_MM && $distanceMm <= self::MOST_DISTANCE_MM)) {
-            throw ViewerException::outOfRange('distance_mm', 'The distance', $distanceMm, self::LEAST_DISTANCE_MM, self::MOST_DISTANCE_MM);
+            throw ViewerException::outOfRange('distance_mm', $distanceMm, self::LEAST_DISTANCE_MM, self::MOST_DISTANCE_MM);
         }
         if (!($holeMm >= self::LEAST_HOLE_MM && $holeMm <= self::MOST_HOLE_MM)) {
-            throw ViewerException::outOfRange('hole_mm', 'The hole', $holeMm, self::LEAST_HOLE_MM, self::MOST_HOLE_MM);
+            throw ViewerException::outOfRange('hole_mm', $holeMm, self::LEAST_HOLE_MM, self::MOST_HOLE_MM);
         }
 
         return new self($distanceMm, $holeMm, deg2rad($sunDiameterDeg));
@@ -123,7 +122,7 @@ final readonly class Pinhole
             );
         }
 
-        return Verdict::of(Subject::Viewer, $findings, new Finding(
+        return Verdict::of(ViewersSubject::Viewer, $findings, new Finding(
             Level::Yes,
             'The disc is large and sharp enough to show a bite.',
             'Try it on an ordinary sunny day before the eclipse.',

@@ -4,18 +4,13 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Viewers;
 
-use InvalidArgumentException;
+use KeenShadow\Core\Refusal;
 
-/** A viewer that cannot be built; the message is fit for the person who designs it. */
-final class ViewerException extends InvalidArgumentException
+/** A viewer that cannot be built. */
+final class ViewerException extends Refusal
 {
-    private function __construct(public readonly string $field, string $message)
+    public static function outOfRange(string $field, float $value, float $least, float $most): self
     {
-        parent::__construct($message);
-    }
-
-    public static function outOfRange(string $field, string $what, float $value, float $least, float $most): self
-    {
-        return new self($field, sprintf('%s must lie between %s and %s mm; %s does not.', $what, $least, $most, $value));
+        return new self('out_of_range', ['what' => $field, 'value' => $value, 'least' => $least, 'most' => $most], $field);
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace KeenShadow\Core\Tests\Position;
 
 use KeenShadow\Core\Position\GpsFix;
-use KeenShadow\Core\Position\NmeaFault;
+use KeenShadow\Core\Position\NmeaException;
 use KeenShadow\Core\Position\NmeaSentence;
 use KeenShadow\Core\Position\PositionAverage;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -29,13 +29,13 @@ final class PositionTest extends TestCase
     public static function unusable(): array
     {
         return [
-            'a bit fell over' => ['$GPGGA,123519,4807.039,N,01131.000,E,1,08,0.9,545.4,M,46.9,M,,*47', 'wrong check sum'],
-            'no sum' => ['$GPGGA,123519,4807.038,N,01131.000,E,1,08,0.9,545.4,M,46.9,M,,', 'no whole sentence'],
-            'half a line' => ['07.038,N,01131.000,E,1,08,0.9*47', 'no whole sentence'],
-            'no fix' => [NmeaSentence::write('GPGGA', '1', '', '', '', '', '0', '00', '99.9', '', 'M', '', 'M', '', ''), 'no fix'],
-            'dead reckoning' => [NmeaSentence::write('GPGGA', '1', '4807.038', 'N', '01131.000', 'E', '6', '00', '1', '', 'M', '', 'M', '', ''), 'position not measured'],
-            'minutes beyond 60' => [NmeaSentence::write('GNGGA', '1', '4867.038', 'N', '01131.000', 'E', '1', '05', '1', '', 'M', '', 'M', '', ''), 'no place'],
-            'beyond the pole' => [NmeaSentence::write('GNGGA', '1', '9107.038', 'N', '01131.000', 'E', '1', '05', '1', '', 'M', '', 'M', '', ''), 'no place'],
+            'a bit fell over' => ['$GPGGA,123519,4807.039,N,01131.000,E,1,08,0.9,545.4,M,46.9,M,,*47', 'wrong_check_sum'],
+            'no sum' => ['$GPGGA,123519,4807.038,N,01131.000,E,1,08,0.9,545.4,M,46.9,M,,', 'no_sentence'],
+            'half a line' => ['07.038,N,01131.000,E,1,08,0.9*47', 'no_sentence'],
+            'no fix' => [NmeaSentence::write('GPGGA', '1', '', '', '', '', '0', '00', '99.9', '', 'M', '', 'M', '', ''), 'no_fix'],
+            'dead reckoning' => [NmeaSentence::write('GPGGA', '1', '4807.038', 'N', '01131.000', 'E', '6', '00', '1', '', 'M', '', 'M', '', ''), 'not_measured'],
+            'minutes beyond 60' => [NmeaSentence::write('GNGGA', '1', '4867.038', 'N', '01131.000', 'E', '1', '05', '1', '', 'M', '', 'M', '', ''), 'no_place'],
+            'beyond the pole' => [NmeaSentence::write('GNGGA', '1', '9107.038', 'N', '01131.000', 'E', '1', '05', '1', '', 'M', '', 'M', '', ''), 'no_place'],
         ];
     }
 
@@ -70,7 +70,7 @@ final class PositionTest extends TestCase
         $average = new PositionAverage();
         $average->take(NmeaSentence::write('GPRMC', '123519', 'V', '4807.038', 'N', '01131.000', 'E', '0', '0', '230394', '', ''));
         $average->take(self::EXAMPLE);
-        self::assertSame(['called invalid by the receiver' => 1], $average->refused());
+        self::assertSame(['called_invalid' => 1], $average->refused());
         $average->take(NmeaSentence::write('GPRMC', '123520', 'A', '4807.038', 'N', '01131.000', 'E', '0', '0', '230394', '', ''));
         $average->take(self::EXAMPLE);
         self::assertSame(1, $average->count());
@@ -78,7 +78,7 @@ final class PositionTest extends TestCase
 
     public function testASentenceIsAFault(): void
     {
-        $this->expectException(NmeaFault::class);
+        $this->expectException(NmeaException::class);
         NmeaSentence::parse("\$GPGGA,\u{1F300}*47");
     }
 }

@@ -258,7 +258,14 @@ final class IndoorsAndMirrorTest extends SiteTestCase
     /** @return list<string> each with what it names */
     private static function reasons(Verdict $verdict): array
     {
-        return array_map(static fn(Finding $f): string => trim($f->reason . ' ' . implode(', ', $f->names)), $verdict->findings);
+        return array_map(static fn(Finding $f): string => trim($f->reason . ' ' . implode(', ', array_map(
+            static fn(string|float|array|null $value): string => match (true) {
+                $value === null => 'the horizon',
+                is_float($value) => sprintf('%.1f', $value),
+                default => implode(', ', (array) $value),
+            },
+            $f->values,
+        ))), $verdict->findings);
     }
 
     private function school(bool $withDoor = false): SitePlan

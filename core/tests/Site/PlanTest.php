@@ -143,7 +143,7 @@ final class PlanTest extends SiteTestCase
 
     public function testTwoAltitudesAtOneAzimuthAreRefused(): void
     {
-        $this->expectExceptionMessage('azimuth 90');
+        $this->expectExceptionMessage('azimuth_twice {"azimuth":90}');
         HorizonProfile::of([[90, 1], [90, 2]]);
     }
 }

@@ -86,10 +86,10 @@ final class EclipseSearchTest extends TestCase
     /** @return iterable<string, array{string, string}> */
     public static function datesWithoutAnswer(): iterable
     {
-        yield 'no eclipse' => ['2027-08-05', 'no solar eclipse on 2027-08-05'];
-        yield 'a new Moon without one' => ['2027-07-04', 'no solar eclipse'];
-        yield 'no such day' => ['2027-02-30', 'not a date'];
-        yield 'other order' => ['2/8/2027', 'not a date'];
+        yield 'no eclipse' => ['2027-08-05', 'no_eclipse {"date":"2027-08-05"}'];
+        yield 'a new Moon without one' => ['2027-07-04', 'no_eclipse'];
+        yield 'no such day' => ['2027-02-30', 'not_a_date'];
+        yield 'other order' => ['2/8/2027', 'not_a_date'];
         yield 'too early' => ['1899-12-03', '1900'];
         yield 'too late' => ['2200-04-14', '2199'];
     }

@@ -1,11 +1,12 @@
 @props(['verdict'])
+@php use App\Text\RuleWords; @endphp
 <section class="verdict verdict-{{ $verdict->level->value }}" aria-label="{{ __('Verdict') }}">
     <x-verdict-mark :level="$verdict->level" />
     <div>
-        <p class="verdict-word">{{ __($verdict->word()) }}</p>
+        <p class="verdict-word">{{ RuleWords::verdict($verdict) }}</p>
         <ul>
             @foreach ($verdict->findings as $finding)
-                <li>{{ __($finding->reason, $finding->names) }} <b>{{ __($finding->nextStep, $finding->names) }}</b> <small>{{ __($finding->source->value) }}</small></li>
+                <li>{{ RuleWords::reason($finding) }} <b>{{ RuleWords::nextStep($finding) }}</b> <small>{{ __($finding->source->value) }}</small></li>
             @endforeach
         </ul>
     </div>

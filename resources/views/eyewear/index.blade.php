@@ -1,4 +1,4 @@
-@php use KeenShadow\Core\Rules\{Level, Subject}; @endphp
+@php use KeenShadow\Core\Rules\Level; use KeenShadow\Core\Eyewear\EyewearSubject; @endphp
 <x-event-frame :frame="$frame" room="eyewear" :title="__('Glasses')">
     <p class="lead-answer">{{ __('Glasses') }}</p>
     <p class="note">{{ __('Three layers: the papers of each lot, a look through, and every pair before every use. A printed ISO or logo proves nothing. ISO 12312-2 is for the naked eye only, never for telescopes, binoculars or cameras.') }}</p>
@@ -16,7 +16,7 @@
                         <th scope="col">{{ __('Papers') }}</th>
                         <th scope="col" class="is-number">{{ __('Pairs') }}</th>
                         @foreach (Level::cases() as $level)
-                            <th scope="col" class="is-number">{{ __(Subject::Pair->word($level)) }}</th>
+                            <th scope="col" class="is-number">{{ __(EyewearSubject::Pair->word($level)) }}</th>
                         @endforeach
                         <th scope="col" class="is-number">{{ __('Not looked at') }}</th>
                     </tr>
@@ -25,10 +25,10 @@
                     @foreach ($lots as $row)
                         <tr>
                             <th scope="row"><a href="{{ route('eyewear.show', [$frame->event, $row->lot]) }}">{{ $row->lot->label }}</a></th>
-                            <td data-label="{{ __('Papers') }}"><x-verdict-tag :subject="Subject::Lot" :level="$row->verdict->level" /></td>
+                            <td data-label="{{ __('Papers') }}"><x-verdict-tag :subject="EyewearSubject::Lot" :level="$row->verdict->level" /></td>
                             <td data-label="{{ __('Pairs') }}" class="is-number">{{ $row->lot->pairs }}</td>
                             @foreach (Level::cases() as $level)
-                                <td class="is-number" data-label="{{ __(Subject::Pair->word($level)) }}">{{ $row->count($level) }}</td>
+                                <td class="is-number" data-label="{{ __(EyewearSubject::Pair->word($level)) }}">{{ $row->count($level) }}</td>
                             @endforeach
                             <td data-label="{{ __('Not looked at') }}" class="is-number">{{ $row->unchecked() }}</td>
                         </tr>

@@ -1,11 +1,11 @@
-@php use App\Text\EyewearWords; use KeenShadow\Core\Eyewear\PairFault; use KeenShadow\Core\Rules\{Level, Subject}; @endphp
+@php use App\Text\EyewearWords; use KeenShadow\Core\Eyewear\PairFault; use KeenShadow\Core\Rules\Level; use KeenShadow\Core\Eyewear\EyewearSubject; @endphp
 <x-event-frame :frame="$frame" room="eyewear" :title="$page->row->lot->label">
     <div class="outdoors">
     <p class="lead-answer">{{ $page->row->lot->label }}</p>
     <p>
         {{ trans_choice('{1} 1 pair|[2,*] :count pairs', $page->row->lot->pairs) }}
         @foreach (Level::cases() as $level)
-            · {{ __(Subject::Pair->word($level)) }} {{ $page->row->count($level) }}
+            · {{ __(EyewearSubject::Pair->word($level)) }} {{ $page->row->count($level) }}
         @endforeach
         · {{ __('not looked at') }} {{ $page->row->unchecked() }}
         @can('update', $page->row->lot)
@@ -61,7 +61,7 @@
                                 @if ($check->level === App\Models\Eyewear\PairCheck::VOID)
                                     {{ __('taken back') }}
                                 @else
-                                    <x-verdict-tag :subject="Subject::Pair" :level="Level::from($check->level)" />
+                                    <x-verdict-tag :subject="EyewearSubject::Pair" :level="Level::from($check->level)" />
                                 @endif
                             </td>
                             <td data-label="{{ __('Found, by whom') }}">

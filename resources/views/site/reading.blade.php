@@ -1,4 +1,4 @@
-@php use App\Text\Numbers; use App\Text\Angles; @endphp
+@php use App\Text\Numbers; use App\Text\Angles; use App\Text\Refusals; @endphp
 <div class="reading" data-again="{{ $reading->isGoingOn() ? route('site.position.show', [$event, $reading]) : '' }}">
     @if ($reading->lat !== null)
         <p class="reading-answer">{{ Angles::coordinates($reading->lat, $reading->lon, 6) }} <b>± {{ Numbers::about($reading->uncertainty_m) }} m</b></p>
@@ -20,7 +20,7 @@
         <p>{{ $reading->began_at === null ? __('Waiting for its turn …') : __('Reading, :n fixes so far …', ['n' => $reading->fixes]) }}</p>
     @endif
     @if ($reading->refused !== [])
-        <p class="note">{{ __('Not used: :what.', ['what' => collect($reading->refused)->map(fn (int $n, string $why): string => "{$n} × {$why}")->implode(', ')]) }}</p>
+        <p class="note">{{ __('Not used: :what.', ['what' => collect($reading->refused)->map(fn (int $n, string $why): string => $n . ' × ' . Refusals::ofReceiver($why))->implode(', ')]) }}</p>
     @endif
     @if ($reading->lat !== null && ! $reading->isGoingOn())
         <button type="button" class="btn btn-quiet" data-position="{{ sprintf('%.6f %.6f', $reading->lat, $reading->lon) }}">{{ __('Take this position') }}</button>

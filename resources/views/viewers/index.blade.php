@@ -1,4 +1,4 @@
-@php use KeenShadow\Core\Rules\Subject; use App\Text\Numbers; @endphp
+@php use KeenShadow\Core\Viewers\ViewersSubject; use App\Text\Numbers; @endphp
 <x-event-frame :frame="$frame" room="viewers" :title="__('Viewers')">
     <p class="lead-answer">{{ __('Viewers') }}</p>
     <p class="note">{{ __('A hole throws the Sun\'s image on a screen. Nobody looks through the hole: everybody looks at the screen, with the Sun at their back.') }}</p>
@@ -26,7 +26,7 @@
                             <td data-label="{{ __('Hole to screen') }}" class="is-number">{{ $viewer->distance_mm }} mm</td>
                             <td data-label="{{ __('Hole') }}" class="is-number">{{ $viewer->hole_mm }} mm</td>
                             <td data-label="{{ __('Image') }}" class="is-number">{{ Numbers::decimal($boxes[$viewer->id]->pinhole->imageMm(), 1) }} mm</td>
-                            <td data-label="{{ __('Verdict') }}"><x-verdict-tag :subject="Subject::Viewer" :level="$boxes[$viewer->id]->verdict->level" /></td>
+                            <td data-label="{{ __('Verdict') }}"><x-verdict-tag :subject="ViewersSubject::Viewer" :level="$boxes[$viewer->id]->verdict->level" /></td>
                         </tr>
                     @endforeach
                 </tbody>

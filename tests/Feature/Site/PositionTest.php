@@ -59,24 +59,24 @@ final class PositionTest extends SiteTestCase
         $this->get(route('site.files', $this->event))->assertSee('± 4.5 m')->assertSee('Take this position');
     }
 
-    /** @return array<string, array{string, string|null, string|null}> fault, what is counted, what is said */
+    /** @return array<string, array{string, string, string, string|null}> fault, what is counted, how that is called, what is said */
     public static function faults(): array
     {
         return [
-            'every third sum is wrong' => ['checksum', 'wrong check sum', null],
-            'no satellites' => ['nofix', 'no fix', 'no usable position'],
-            'half lines' => ['garbage', 'no whole sentence', null],
+            'every third sum is wrong' => ['checksum', 'wrong_check_sum', 'wrong check sum', null],
+            'no satellites' => ['nofix', 'no_fix', 'no fix', 'no usable position'],
+            'half lines' => ['garbage', 'no_sentence', 'no whole sentence', null],
         ];
     }
 
     #[DataProvider('faults')]
-    public function testAReceiverThatMisbehaves(string $fault, ?string $counted, ?string $said): void
+    public function testAReceiverThatMisbehaves(string $fault, string $counted, string $called, ?string $said): void
     {
         $reading = $this->read($fault);
-        self::assertArrayHasKey((string) $counted, $reading->refused);
+        self::assertArrayHasKey($counted, $reading->refused);
         self::assertSame($said === null, $reading->fault === null);
         self::assertStringContainsString((string) $said, (string) $reading->fault);
-        $this->get(route('site.files', $this->event))->assertSee("× {$counted}");
+        $this->get(route('site.files', $this->event))->assertSee("× {$called}");
     }
 
     public function testNoiseAndJumpsShowInTheUncertainty(): void

@@ -6,6 +6,7 @@ namespace App\Console\Commands\Sky;
 
 use App\Console\Commands\JsonLines;
 use App\Exports\Sky\EclipseRecord;
+use App\Text\Refusals;
 use Illuminate\Console\Command;
 use KeenShadow\Core\Sky\EclipseSearch;
 use KeenShadow\Core\Sky\LunarSearch;
@@ -29,7 +30,7 @@ final class SkyEclipses extends Command
             [$from, $to] = [$this->year('from'), $this->year('to')];
             EclipseSearch::span($from, $to);
         } catch (SkyException $e) {
-            $this->getOutput()->getErrorStyle()->writeln($e->getMessage());
+            $this->getOutput()->getErrorStyle()->writeln(Refusals::words($e));
 
             return self::INVALID;
         }

@@ -10,7 +10,9 @@ use App\Imports\CsvRow;
 use App\Imports\CsvTable;
 use App\Imports\ImportException;
 use App\Imports\Sky\PlaceColumns;
+use App\Text\Refusals;
 use Illuminate\Console\Command;
+use KeenShadow\Core\Refusal;
 use KeenShadow\Core\Sky\SkyException;
 use KeenShadow\Core\Time\TimeException;
 use Symfony\Component\Console\Output\OutputInterface;
@@ -48,8 +50,8 @@ abstract class TableCommand extends Command
         try {
             $this->prepare();
             $table = CsvTable::open($this->argument('sites'), self::NEEDED, $this->optionalColumns(), PlaceColumns::named(...));
-        } catch (SkyException|ImportException $e) {
-            $this->getOutput()->getErrorStyle()->writeln($e->getMessage());
+        } catch (Refusal|ImportException $e) {
+            $this->getOutput()->getErrorStyle()->writeln(self::words($e));
 
             return self::INVALID;
         }
@@ -58,14 +60,19 @@ abstract class TableCommand extends Command
             try {
                 $row->check();
                 $record = $this->record($row);
-            } catch (SkyException|TimeException|ImportException $e) {
-                $record = ['name' => $row->text('name'), 'date' => $row->text('date'), 'line' => $row->line, 'error' => $e->getMessage()];
+            } catch (Refusal|ImportException $e) {
+                $record = ['name' => $row->text('name'), 'date' => $row->text('date'), 'line' => $row->line, 'error' => self::words($e)];
                 $status = self::FAILURE;
             }
             $this->write($record);
         }
 
         return $status;
+    }
+
+    private static function words(Refusal|ImportException $e): string
+    {
+        return $e instanceof Refusal ? Refusals::words($e) : $e->getMessage();
     }
 
     /** @param array<string, string|int|float|bool|null> $record */

@@ -8,6 +8,7 @@ use App\Domain\Sky\Eclipses;
 use App\Domain\Sky\Gazetteer;
 use App\Domain\Sky\PlaceFit;
 use App\Models\Event;
+use App\Text\Refusals;
 use App\Text\TypedNumber;
 use Closure;
 use DateTimeZone;
@@ -62,7 +63,7 @@ final class EventRequest extends FormRequest
             try {
                 $eclipse = app(Eclipses::class)->onDate($this->string('eclipse_date')->toString());
             } catch (SkyException $e) {
-                $validator->errors()->add('eclipse_date', $e->getMessage());
+                $validator->errors()->add('eclipse_date', Refusals::words($e));
 
                 return;
             }

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Requests\Site;
 
 use App\Text\HorizonText;
+use App\Text\PlanPointsText;
+use App\Text\Refusals;
 use App\Text\TypedNumber;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
-use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Site\Plan\SitePlan;
 use KeenShadow\Core\Site\Plan\Thing;
 use KeenShadow\Core\Site\Plan\ThingKind;
@@ -72,7 +73,7 @@ final class PlanRequest extends FormRequest
                 try {
                     $things[] = self::thing($row);
                 } catch (SiteException $e) {
-                    $validator->errors()->add("things.{$i}.{$e->field}", $e->getMessage());
+                    $validator->errors()->add("things.{$i}.{$e->field}", Refusals::words($e));
                 }
             }
             if ($validator->errors()->isNotEmpty()) {
@@ -85,7 +86,7 @@ final class PlanRequest extends FormRequest
                     'profile' => 'horizon',
                     'name' => 'things.' . self::secondOfAName($this->rows()) . '.name',
                     default => $e->field,
-                }, $e->getMessage());
+                }, Refusals::words($e));
             }
         }];
     }
@@ -146,35 +147,11 @@ final class PlanRequest extends FormRequest
         return Thing::of(
             ThingKind::from((string) $row['kind']),
             trim((string) $row['name']),
-            self::points((string) $row['points']),
+            PlanPointsText::read((string) $row['points']),
             $number('height_m'),
             $number('radius_m') ?? 0.0,
             $number('sill_m'),
         );
-    }
-
-    /**
-     * @return list<PlanPoint>
-     *
-     * @throws SiteException
-     */
-    private static function points(string $text): array
-    {
-        $points = [];
-        foreach (explode(';', str_replace("\n", ';', $text)) as $pair) {
-            if (trim($pair) === '') {
-                continue;
-            }
-            $numbers = explode(' ', (string) preg_replace('/\s+/', ' ', trim($pair)));
-            $east = TypedNumber::normalise($numbers[0]);
-            $north = TypedNumber::normalise($numbers[1] ?? '');
-            if (count($numbers) !== 2 || !is_numeric($east) || !is_numeric($north)) {
-                throw SiteException::notAPoint(trim($pair));
-            }
-            $points[] = new PlanPoint((float) $east, (float) $north);
-        }
-
-        return $points;
     }
 
     /** @param array<int|string, array<string, string|null>> $rows */

@@ -9,6 +9,7 @@ use App\Domain\Sky\Eclipses;
 use App\Domain\Sky\Gazetteer;
 use App\Domain\Sky\PlaceFit;
 use App\Models\Event;
+use App\Text\Refusals;
 use Closure;
 use DateTimeZone;
 use Illuminate\Foundation\Http\FormRequest;
@@ -71,7 +72,7 @@ final class PositionRequest extends FormRequest
                 } catch (SiteException $e) {
                     $validator->errors()->add($e->field === 'name' ? 'spot_name' : 'position', $e->field === 'points'
                         ? __('This is more than 2 km from the event\'s place: change the event\'s place first.')
-                        : $e->getMessage());
+                        : Refusals::words($e));
                 }
             }
         }];

@@ -6,6 +6,7 @@ namespace App\Http\Requests\Site;
 
 use App\Domain\Event\EventReader;
 use App\Models\Event;
+use App\Text\Refusals;
 use App\Text\TypedNumber;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
@@ -76,7 +77,7 @@ final class SightingRequest extends FormRequest
                 );
                 $this->plan = SitePlan::of([...$site->plan->things, $seen], $site->plan->horizon, $site->plan->accuracyM);
             } catch (SiteException $e) {
-                $validator->errors()->add($e->field === 'name' ? 'seen_name' : 'distance_m', $e->getMessage());
+                $validator->errors()->add($e->field === 'name' ? 'seen_name' : 'distance_m', Refusals::words($e));
             }
         }];
     }

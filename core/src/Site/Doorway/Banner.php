@@ -43,7 +43,7 @@ final readonly class Banner
     public static function across(Facade $facade, float $distanceM, SitePlan $plan): self
     {
         if (!($distanceM >= self::LEAST_DISTANCE_M && $distanceM <= self::MOST_DISTANCE_M)) {
-            throw SiteException::outOfRange('distance_m', 'the distance from the banner in metres', $distanceM, self::LEAST_DISTANCE_M, self::MOST_DISTANCE_M);
+            throw SiteException::outOfRange('distance_m', 'distance_m', $distanceM, self::LEAST_DISTANCE_M, self::MOST_DISTANCE_M);
         }
 
         return new self($facade, $distanceM, $plan);

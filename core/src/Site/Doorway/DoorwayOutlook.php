@@ -7,8 +7,8 @@ namespace KeenShadow\Core\Site\Doorway;
 use KeenShadow\Core\Rules\Finding;
 use KeenShadow\Core\Rules\Level;
 use KeenShadow\Core\Rules\Source;
-use KeenShadow\Core\Rules\Subject;
 use KeenShadow\Core\Rules\Verdict;
+use KeenShadow\Core\Site\SiteSubject;
 use KeenShadow\Core\Sky\StateInterval;
 use KeenShadow\Core\Sky\SunPosition;
 use KeenShadow\Core\Sky\SunTrack;
@@ -51,7 +51,7 @@ final readonly class DoorwayOutlook
             && array_filter($states, static fn(BannerState $s): bool => $s !== BannerState::NotFacing && $s !== BannerState::SunDown) === [];
     }
 
-    /** @return list<array{state: BannerState, by: array{by?: string}, who: non-empty-list<string>}> those who do not see the Sun at a moment, by what stops them */
+    /** @return list<array{state: BannerState, by: array{by?: string|null}, who: non-empty-list<string>}> those who do not see the Sun at a moment, by what stops them */
     public function without(SunPosition $sun): array
     {
         $without = [];
@@ -60,7 +60,7 @@ final readonly class DoorwayOutlook
             if ($state === BannerState::Works) {
                 continue;
             }
-            $by = $state === BannerState::Blocked ? ['by' => $this->banner->blockedBy($eyeM, $sun) ?? 'the horizon'] : [];
+            $by = $state === BannerState::Blocked ? ['by' => $this->banner->blockedBy($eyeM, $sun)] : [];
             $why = $state->value . implode($by);
             $without[$why] = ['state' => $state, 'by' => $by, 'who' => [...$without[$why]['who'] ?? [], $who]];
         }
@@ -74,8 +74,8 @@ final readonly class DoorwayOutlook
         $level = $this->works() === [] ? Level::No : Level::Hold;
 
         return Verdict::of(
-            Subject::Doorway,
-            array_map(static fn(array $w): Finding => new Finding($level, self::reason($w['state']), 'Try another doorway, distance or height.', Source::Plan, ['who' => implode(', ', $w['who']), ...$w['by']]), $this->without($this->maximum)),
+            SiteSubject::Doorway,
+            array_map(static fn(array $w): Finding => new Finding($level, self::reason($w['state']), 'Try another doorway, distance or height.', Source::Plan, ['who' => $w['who'], ...$w['by']]), $this->without($this->maximum)),
             new Finding(
                 Level::Yes,
                 'For all heights of eyes a hole lies on the banner at the maximum, and nothing stands before the Sun.',

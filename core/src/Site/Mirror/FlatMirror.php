@@ -43,7 +43,7 @@ final readonly class FlatMirror
             $target->heightM - $mirror->heightM,
         );
         if ($throw->length() < 0.1) {
-            throw SiteException::samePoint("the way from {$mirror->name} to {$target->name}");
+            throw SiteException::noThrow($mirror->name, $target->name);
         }
         $toTarget = $throw->times(1 / $throw->length());
         $bisector = $sun->direction()->minus($toTarget->times(-1));

@@ -7,11 +7,11 @@ namespace KeenShadow\Core\Site\Mirror;
 use KeenShadow\Core\Rules\Finding;
 use KeenShadow\Core\Rules\Level;
 use KeenShadow\Core\Rules\Source;
-use KeenShadow\Core\Rules\Subject;
 use KeenShadow\Core\Rules\Verdict;
 use KeenShadow\Core\Site\Plan\Facade;
 use KeenShadow\Core\Site\Plan\SitePlan;
 use KeenShadow\Core\Site\Plan\Thing;
+use KeenShadow\Core\Site\SiteSubject;
 use KeenShadow\Core\Site\Skyline\DiscVisibility;
 use KeenShadow\Core\Site\Skyline\Skyline;
 use KeenShadow\Core\Site\Skyline\SpotOutlook;
@@ -57,7 +57,7 @@ final readonly class MirrorOutlook
         $findings = [];
         $skyline = Skyline::over($this->plan, $this->mirror->at(), $this->mirror->heightM);
         if ($skyline->visibilityOf($sun) !== DiscVisibility::Clear) {
-            $findings[] = new Finding(Level::No, 'At this time :name stands between the Sun and the mirror.', 'Move the mirror, or choose another time.', Source::Plan, ['name' => $skyline->boundBefore($sun) ?? 'the horizon']);
+            $findings[] = new Finding(Level::No, 'At this time :name stands between the Sun and the mirror.', 'Move the mirror, or choose another time.', Source::Plan, ['name' => $skyline->boundBefore($sun)]);
         }
         $blocked = $this->beam->blockedBy($this->plan);
         if ($blocked !== null) {
@@ -71,17 +71,17 @@ final readonly class MirrorOutlook
         }
         $passes = $this->beam->passes($this->plan);
         if ($passes !== []) {
-            $findings[] = new Finding(Level::Hold, 'The beam goes by :names.', 'Move the mirror, or keep people and windows out of it: reflected sunlight blinds.', Source::Plan, ['names' => implode(', ', array_map(static fn(Thing $t): string => $t->name, $passes))]);
+            $findings[] = new Finding(Level::Hold, 'The beam goes by :names.', 'Move the mirror, or keep people and windows out of it: reflected sunlight blinds.', Source::Plan, ['names' => array_map(static fn(Thing $t): string => $t->name, $passes)]);
         }
         $atEyesM = $this->beam->atEyesM();
         if ($atEyesM > 0) {
-            $findings[] = new Finding(Level::Hold, 'For :metres m the beam runs at the height of eyes.', 'Rope that stretch off, or raise the screen and lower the mirror.', Source::CommonPractice, ['metres' => number_format($atEyesM, 1)]);
+            $findings[] = new Finding(Level::Hold, 'For :metres m the beam runs at the height of eyes.', 'Rope that stretch off, or raise the screen and lower the mirror.', Source::CommonPractice, ['metres' => $atEyesM]);
         }
         if ($atScreen->shadeVerdict()->level !== Level::Yes) {
             $findings[] = new Finding(Level::Hold, 'The Sun itself reaches the screen for a part of the eclipse and washes the image out.', 'Hang it in a wall\'s shade.', Source::CommonPractice);
         }
 
-        return Verdict::of(Subject::Beam, $findings, new Finding(
+        return Verdict::of(SiteSubject::Beam, $findings, new Finding(
             Level::Yes,
             'Nothing on the plan is in the beam\'s way, and it passes no window and no eye.',
             'Only a flat mirror, with tape over the side that is not used; somebody stands by it all the time.',

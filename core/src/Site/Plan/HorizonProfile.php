@@ -50,10 +50,10 @@ final readonly class HorizonProfile
         $sorted = [];
         foreach ($points as [$azimuth, $altitude]) {
             if (!($azimuth >= -180 && $azimuth <= 360)) {
-                throw SiteException::outOfRange('profile', 'an azimuth of the horizon', $azimuth, -180, 360);
+                throw SiteException::outOfRange('profile', 'azimuth_deg', $azimuth, -180, 360);
             }
             if (!($altitude >= -10 && $altitude < 90)) {
-                throw SiteException::outOfRange('profile', 'an altitude of the horizon', $altitude, -10, 89.9);
+                throw SiteException::outOfRange('profile', 'altitude_deg', $altitude, -10, 89.9);
             }
             $sorted[] = [Angle::positiveDeg($azimuth), $altitude];
         }

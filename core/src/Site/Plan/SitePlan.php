@@ -36,7 +36,7 @@ final readonly class SitePlan
             throw SiteException::tooMany('things', self::MOST_THINGS);
         }
         if (!($accuracyM >= self::LEAST_ACCURACY_M && $accuracyM <= self::MOST_ACCURACY_M)) {
-            throw SiteException::outOfRange('accuracy_m', 'how well the plan was measured, in metres,', $accuracyM, self::LEAST_ACCURACY_M, self::MOST_ACCURACY_M);
+            throw SiteException::outOfRange('accuracy_m', 'accuracy_m', $accuracyM, self::LEAST_ACCURACY_M, self::MOST_ACCURACY_M);
         }
         $names = [];
         foreach ($things as $thing) {

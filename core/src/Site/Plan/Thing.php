@@ -72,10 +72,10 @@ final readonly class Thing
         $height = $heightM ?? $kind->usualHeightM();
         $sill = $kind->isOpening() ? $sillM ?? $kind->usualSillM() : 0.0;
         $radius = $kind === ThingKind::Tree ? $radiusM : 0.0;
-        self::within('height_m', "the height of {$name} in metres", $height, 0, self::MOST_HEIGHT_M);
-        self::within('sill_m', "the lower edge of {$name} in metres", $sill, 0, self::MOST_HEIGHT_M);
+        self::within('height_m', 'height_m', $name, $height, 0, self::MOST_HEIGHT_M);
+        self::within('sill_m', 'sill_m', $name, $sill, 0, self::MOST_HEIGHT_M);
         if ($kind === ThingKind::Tree) {
-            self::within('radius_m', "the radius of {$name} in metres", $radius, 0.1, self::MOST_RADIUS_M);
+            self::within('radius_m', 'radius_m', $name, $radius, 0.1, self::MOST_RADIUS_M);
         }
         if ($kind->isOpening() && $sill >= $height) {
             throw SiteException::upsideDown($name);
@@ -163,8 +163,8 @@ final readonly class Thing
             throw SiteException::pointCount($name, count($points), $least, $most);
         }
         foreach ($points as $point) {
-            self::within('points', "{$name} in metres east", $point->eastM, -self::FARTHEST_M, self::FARTHEST_M);
-            self::within('points', "{$name} in metres north", $point->northM, -self::FARTHEST_M, self::FARTHEST_M);
+            self::within('points', 'east_m', $name, $point->eastM, -self::FARTHEST_M, self::FARTHEST_M);
+            self::within('points', 'north_m', $name, $point->northM, -self::FARTHEST_M, self::FARTHEST_M);
         }
         if ($least > 1 && max(array_map(static fn(PlanPoint $p): float => $p->distanceM($points[0]), $points)) < self::SAME_POINT_M) {
             throw SiteException::samePoint($name);
@@ -190,10 +190,10 @@ final readonly class Thing
         return false;
     }
 
-    private static function within(string $field, string $what, float $value, float $least, float $most): void
+    private static function within(string $field, string $what, string $name, float $value, float $least, float $most): void
     {
         if (!is_finite($value) || $value < $least || $value > $most) {
-            throw SiteException::outOfRange($field, $what, $value, $least, $most);
+            throw SiteException::outOfRange($field, $what, $value, $least, $most, $name);
         }
     }
 

@@ -21,10 +21,10 @@ final readonly class LongTube
     public static function of(float $lengthM, float $lowerEndM): self
     {
         if (!($lengthM > 0 && $lengthM <= self::MOST_LENGTH_M)) {
-            throw SiteException::outOfRange('tube_m', 'the length of the tube in metres', $lengthM, 0.01, self::MOST_LENGTH_M);
+            throw SiteException::outOfRange('tube_m', 'tube_m', $lengthM, 0.01, self::MOST_LENGTH_M);
         }
         if (!($lowerEndM >= 0 && $lowerEndM <= self::MOST_LENGTH_M)) {
-            throw SiteException::outOfRange('lower_end_m', 'the height of the lower end in metres', $lowerEndM, 0, self::MOST_LENGTH_M);
+            throw SiteException::outOfRange('lower_end_m', 'lower_end_m', $lowerEndM, 0, self::MOST_LENGTH_M);
         }
 
         return new self($lengthM, $lowerEndM);

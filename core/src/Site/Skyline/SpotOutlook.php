@@ -8,9 +8,9 @@ use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Rules\Finding;
 use KeenShadow\Core\Rules\Level;
 use KeenShadow\Core\Rules\Source;
-use KeenShadow\Core\Rules\Subject;
 use KeenShadow\Core\Rules\Verdict;
 use KeenShadow\Core\Site\Plan\SitePlan;
+use KeenShadow\Core\Site\SiteSubject;
 use KeenShadow\Core\Sky\Contact;
 use KeenShadow\Core\Sky\ContactName;
 use KeenShadow\Core\Sky\LocalCircumstances;
@@ -83,10 +83,10 @@ final readonly class SpotOutlook
         } else {
             foreach (self::byName($this->lost()) as $name => $contacts) {
                 $isMiddle = array_intersect($contacts, [ContactName::C2->value, ContactName::Maximum->value, ContactName::C3->value]) !== [];
-                $findings[] = new Finding($isMiddle ? Level::No : Level::Hold, ':contacts lost behind :name.', 'Look for a spot from which it is clear.', Source::Plan, ['contacts' => implode(', ', $contacts), 'name' => $name]);
+                $findings[] = new Finding($isMiddle ? Level::No : Level::Hold, ':contacts lost behind :name.', 'Look for a spot from which it is clear.', Source::Plan, ['contacts' => $contacts, 'name' => $name === '' ? null : $name]);
             }
             foreach (self::byName(array_values(array_filter($this->contacts, static fn(ContactVisibility $c): bool => $c->isUncertain))) as $name => $contacts) {
-                $findings[] = new Finding(Level::Hold, ':contacts clear, but :name is so close that it hangs on the measuring.', 'Measure it better, or move away from it.', Source::Plan, ['contacts' => implode(', ', $contacts), 'name' => $name]);
+                $findings[] = new Finding(Level::Hold, ':contacts clear, but :name is so close that it hangs on the measuring.', 'Measure it better, or move away from it.', Source::Plan, ['contacts' => $contacts, 'name' => $name === '' ? null : $name]);
             }
         }
         if (!$this->isDrawn) {
@@ -96,7 +96,7 @@ final readonly class SpotOutlook
             $findings[] = new Finding(Level::Hold, 'No contact is lost, but for a while the Sun is hidden.', 'Tell people when, or move.', Source::Plan);
         }
 
-        return Verdict::of(Subject::Spot, $findings, new Finding(
+        return Verdict::of(SiteSubject::Spot, $findings, new Finding(
             Level::Yes,
             'Nothing on the plan comes before the Sun while the eclipse lasts.',
             'Try it there a day or two before, at the same hours: the Sun then stands within 1° of where it will. Go by the shadows, never by a look at the Sun.',
@@ -107,7 +107,7 @@ final readonly class SpotOutlook
     /** How the spot is for those who want shade: operators, a screen for images. */
     public function shadeVerdict(): Verdict
     {
-        return Verdict::of(Subject::Shade, match (true) {
+        return Verdict::of(SiteSubject::Shade, match (true) {
             $this->clearSeconds < 1 => [],
             $this->wholeSeconds - $this->clearSeconds > 1 => [new Finding(Level::Hold, 'The Sun reaches it for a part of the eclipse.', 'See from when to when, or put up an awning.', Source::Plan)],
             default => [new Finding(Level::No, 'The Sun reaches it all the while.', 'Find a wall\'s shade, or put up an awning.', Source::Plan)],
@@ -130,13 +130,13 @@ final readonly class SpotOutlook
     /**
      * @param list<ContactVisibility> $contacts
      *
-     * @return array<string, list<string>> names of the contacts by what stands before them
+     * @return array<string, list<string>> names of the contacts by what stands before them; nothing is the far horizon
      */
     private static function byName(array $contacts): array
     {
         $byName = [];
         foreach ($contacts as $contact) {
-            $byName[$contact->by ?? 'the horizon'][] = $contact->name->value;
+            $byName[$contact->by ?? ''][] = $contact->name->value;
         }
 
         return $byName;

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+/**
+ * The words for what core refuses: by room, then by the code. A "what" is the thing that a sentence is about; what has no
+ * words here is called by its code, as the options of the command line are.
+ */
+return [
+    'time' => [
+        'before_delta_t' => 'Nothing is known here of ΔT before :first; :year was asked for.',
+        'delta_t_out_of_range' => 'ΔT must lie between :least and :most seconds; :value does not.',
+    ],
+    'position' => [
+        'no_sentence' => 'no whole sentence',
+        'wrong_check_sum' => 'wrong check sum',
+        'no_fix' => 'no fix',
+        'not_measured' => 'position not measured',
+        'no_place' => 'no place',
+        'called_invalid' => 'called invalid by the receiver',
+    ],
+    'sky' => [
+        'out_of_range' => ':What must lie between :least and :most; :value does not.',
+        'not_a_number' => ':what: ":text" is not a number.',
+        'not_one_of' => ':what: ":text" is none of :allowed.',
+        'no_eclipse' => 'There is no solar eclipse on :date (UTC).',
+        'not_found' => ':What was not found: the search did not come to an end.',
+        'not_a_date' => '":text" is not a date written as YYYY-MM-DD.',
+        'outside_years' => 'Eclipses are computed for the years :first to :last.',
+        'what' => [
+            'lat_deg' => 'the latitude in degrees',
+            'lon_deg' => 'the longitude in degrees',
+            'height_m' => 'the height in metres',
+            'sun_km' => 'the solar radius in km',
+            'max' => 'the maximum',
+        ],
+    ],
+    'site' => [
+        'out_of_range' => ':What must lie between :least and :most; :value does not.',
+        'point_count' => ':Name has :least to :most points, not :count.',
+        'same_point' => ':Name has no size: its points all lie in one place.',
+        'no_throw' => 'There is no way from :mirror to :target: both lie in one place.',
+        'crosses_itself' => 'The outline of :name crosses itself; put its corners in order.',
+        'upside_down' => 'The lower edge of :name must lie below its upper edge.',
+        'not_a_point' => '":text" is not a place: write metres east and metres north with a space between, and a semicolon before the next.',
+        'not_a_pair' => 'Line :line: ":text" is not an azimuth and an altitude.',
+        'name_twice' => 'Two things are called ":name"; give each a name of its own.',
+        'azimuth_twice' => 'The horizon has two altitudes at azimuth :azimuth°.',
+        'too_many' => 'There are more than :most :what.',
+        'what' => [
+            'height_m' => 'the height of :name in metres',
+            'sill_m' => 'the lower edge of :name in metres',
+            'radius_m' => 'the radius of :name in metres',
+            'east_m' => ':name in metres east',
+            'north_m' => ':name in metres north',
+            'azimuth_deg' => 'an azimuth of the horizon',
+            'altitude_deg' => 'an altitude of the horizon',
+            'accuracy_m' => 'how well the plan was measured, in metres,',
+            'distance_m' => 'the distance from the banner in metres',
+            'tube_m' => 'the length of the tube in metres',
+            'lower_end_m' => 'the height of the lower end in metres',
+            'things' => 'things',
+            'profile' => 'points in the horizon',
+        ],
+    ],
+    'viewers' => [
+        'out_of_range' => ':What must lie between :least and :most mm; :value does not.',
+        'what' => [
+            'distance_mm' => 'the distance',
+            'hole_mm' => 'the hole',
+        ],
+    ],
+];
