@@ -45,7 +45,7 @@ test("an earlier place is offered, an event is removed and brought back", async 
         .getByRole("radio")
         .check();
     await page.getByLabel("Title").fill("Made to be removed");
-    await page.getByRole("button", { name: "Make the event" }).click();
+    await page.getByRole("button", { name: "Create the event" }).click();
     await expectNoSidewaysScroll(page);
     await page.getByRole("link", { name: "Change" }).click();
     await page.getByRole("button", { name: "Remove this event" }).click();

@@ -33,7 +33,7 @@ test("a newcomer goes from sign-in to a designed box", async ({ page }) => {
     await expect(page.getByLabel("Time zone")).toHaveValue("Africa/Cairo");
     const row = page.getByRole("row", { name: /2 Aug 2027/ });
     await expect(row).toContainText("total at 13:05 (EEST, UTC+3), for 6 min");
-    await page.getByRole("button", { name: "Make the event" }).click();
+    await page.getByRole("button", { name: "Create the event" }).click();
 
     // Two things were forgotten: said at their fields, and the place is still there.
     await expect(page.getByRole("alert")).toContainText("Nothing was saved yet.");
@@ -41,7 +41,7 @@ test("a newcomer goes from sign-in to a designed box", async ({ page }) => {
     await expect(page.getByLabel("Latitude")).toHaveValue("25.69893");
     await row.getByRole("radio").check();
     await page.getByLabel("Title").fill("Totality by the temple");
-    await page.getByRole("button", { name: "Make the event" }).click();
+    await page.getByRole("button", { name: "Create the event" }).click();
 
     // The times.
     await expect(page.getByText(/Totality 6 min \d\d s, from 13:0\d:\d\d \(EEST, UTC\+3\)/)).toBeVisible();
@@ -103,7 +103,7 @@ test("a newcomer goes from sign-in to a designed box", async ({ page }) => {
     await page.getByLabel("Hole to screen").fill("450");
     await page.getByLabel("Width of the hole").fill("9");
     await expect(page.getByText("Shows no Sun")).toBeVisible();
-    await page.getByRole("button", { name: "Take it 1.56" }).click();
+    await page.getByRole("button", { name: "Use it 1.56" }).click();
     await expect(page.getByText("Shows the Sun")).toBeVisible();
     await expect(page.getByLabel("Width of the hole")).toHaveValue("0.78");
     await expectAccessible(page);

@@ -30,19 +30,19 @@ async function undoAll(page, times) {
 test("an observer dragged on the plan sees the times change and stays where he was put", async ({ page }) => {
     await signIn(page);
     await page.goto("/events/3/site");
-    await expect(page.locator(".look-words .lead-answer")).toContainText("until 17:37, then Gym hides it");
+    await expect(page.locator(".spot-view .lead-answer")).toContainText("until 17:37, then Gym hides it");
     const from = await onScreen(page, -4, -12);
     const to = await onScreen(page, -20, 30);
     await page.mouse.move(from.x, from.y);
     await page.mouse.down();
-    const look = page.waitForResponse((response) => response.url().includes("/site/look"));
+    const view = page.waitForResponse((response) => response.url().includes("/site/spot-view"));
     await page.mouse.move((from.x + to.x) / 2, (from.y + to.y) / 2);
-    await look;
+    await view;
     const kept = page.waitForResponse((response) => response.request().method() === "POST");
     await page.mouse.move(to.x, to.y, { steps: 4 });
     await page.mouse.up();
     await kept;
-    await expect(page.locator(".look-words .lead-answer")).toContainText("until 18:35");
+    await expect(page.locator(".spot-view .lead-answer")).toContainText("until 18:35");
     await expect.poll(() => points(page, "East end")).toBe("-20 30");
     // The frame around the page follows: nothing of the site is before the Sun any more.
     await expect(page.locator(".stages [aria-current]")).not.toContainText("C2");
@@ -57,7 +57,7 @@ test("an observer dragged on the plan sees the times change and stays where he w
 test("a wall is drawn corner by corner, given its height, and hides the Sun", async ({ page }) => {
     await signIn(page);
     await page.goto("/events/3/site?spot=By+the+garden");
-    await expect(page.locator(".look-words .lead-answer")).toContainText("until 18:35");
+    await expect(page.locator(".spot-view .lead-answer")).toContainText("until 18:35");
     await page.getByLabel("What to draw").selectOption("wall");
     await page.getByRole("button", { name: "Draw" }).click();
     for (const [east, north] of [
@@ -73,10 +73,10 @@ test("a wall is drawn corner by corner, given its height, and hides the Sun", as
     await expect(page.locator(".plan-chosen b")).toHaveText("Wall, fence or hedge 1");
     await page.locator(".plan-chosen [data-field=height_m]").fill("8");
     await page.locator(".plan-chosen [data-field=height_m]").press("Tab");
-    await expect(page.locator(".look-words .lead-answer")).toContainText("Wall, fence or hedge 1");
+    await expect(page.locator(".spot-view .lead-answer")).toContainText("Wall, fence or hedge 1");
     await expect(page.locator("[data-part=refused]")).toHaveCount(0);
     await undoAll(page, 2);
-    await expect(page.locator(".look-words .lead-answer")).toContainText("until 18:35");
+    await expect(page.locator(".spot-view .lead-answer")).toContainText("until 18:35");
     await expect(page.getByRole("button", { name: "Redo" })).toBeEnabled();
 });
 
@@ -178,7 +178,7 @@ test("what is done before the server answers is kept, and what it refuses goes b
     await draw("building", [-30, -10], [-20, -20], [-20, -10], [-30, -20]);
     await page.getByRole("button", { name: "Finish" }).click();
     await expect(page.locator("[x-ref=refused]")).toContainText("crosses itself");
-    await page.getByRole("button", { name: "Take back a corner" }).click();
+    await page.getByRole("button", { name: "Remove the last corner" }).click();
     await page.getByRole("button", { name: "Finish" }).click();
     await expect(page.locator(".plan-thing[data-name='Building 1']")).toHaveCount(1);
     await undoAll(page, 3);
@@ -207,7 +207,7 @@ test("what cannot be is refused in words, and nothing typed is lost", async ({ p
     await expect(page.locator(".is-chosen")).toHaveCount(1);
     await row.getByLabel("Name").fill("Bandstand");
     await refractor.click();
-    await expect(page.locator(".look-words .lead-answer")).toContainText("Refractor");
+    await expect(page.locator(".spot-view .lead-answer")).toContainText("Refractor");
     await expect(page.locator(".plan-thing[data-name='Bandstand']")).toHaveCount(1);
     await page.locator("svg.plan").click({ position: { x: 8, y: 8 } });
     await expect(page.locator(".is-chosen")).toHaveCount(0);
@@ -248,14 +248,14 @@ test("on a phone: the receiver is read, bad sums are told, and the spot is put t
     await signIn(page);
     await page.goto("/events/3/site/files");
     await page.getByRole("button", { name: "Read the GPS receiver" }).click();
-    await page.getByRole("button", { name: "Take this position" }).click({ timeout: 30000 });
+    await page.getByRole("button", { name: "Use this position" }).click({ timeout: 30000 });
     await expect(page.locator(".reading")).toContainText(/Mean of \d+ fixes/);
     await expect(page.locator(".reading")).toContainText("wrong check sum");
     await expectNoSidewaysScroll(page);
     await expectAccessible(page);
     await page.getByLabel("Spot").fill("Here");
-    await page.getByRole("button", { name: "Put the spot there" }).click();
-    await expect(page.locator(".look-words .lead-answer")).toContainText("“Here”");
+    await page.getByRole("button", { name: "Move the spot there" }).click();
+    await expect(page.locator(".spot-view .lead-answer")).toContainText("“Here”");
     await expectNoSidewaysScroll(page);
     await expectAccessible(page);
     await undoAll(page, 1);

@@ -16,7 +16,7 @@ test("a district's file is computed by the queue while the page shows how far it
         mimeType: "text/csv",
         buffer: Buffer.from("name;lat;lon;height_m\nNowhere;95;0;0\n"),
     });
-    await page.getByRole("button", { name: "Compute" }).click();
+    await page.getByRole("button", { name: "Import" }).click();
     await expect(page.getByRole("alert")).toContainText("Line 2");
 
     await page.getByLabel("File of places").setInputFiles({
@@ -24,7 +24,7 @@ test("a district's file is computed by the queue while the page shows how far it
         mimeType: "text/csv",
         buffer: Buffer.from(["name;lat;lon;height_m", ...rows].join("\n").replaceAll(".", ",")),
     });
-    await page.getByRole("button", { name: "Compute" }).click();
+    await page.getByRole("button", { name: "Import" }).click();
     await expect(page.getByRole("status")).toContainText("450 places, all computed", { timeout: 60_000 });
     await page.getByRole("link", { name: "Lasts" }).click();
     await page.getByRole("link", { name: "Lasts" }).click();

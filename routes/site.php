@@ -13,7 +13,7 @@ use Illuminate\Support\Facades\Route;
 Route::prefix('events/{event}/site')->name('site.')->scopeBindings()->group(function (): void {
     Route::middleware('can:view,event')->group(function (): void {
         Route::get('/', [PlanController::class, 'show'])->name('show');
-        Route::get('look', [PlanController::class, 'look'])->name('look');
+        Route::get('spot-view', [PlanController::class, 'spotView'])->name('spot-view');
         Route::get('doorway', DoorwayController::class)->name('doorway');
         Route::get('mirror', MirrorController::class)->name('mirror');
         Route::get('shadows', ShadowController::class)->name('shadows');
@@ -29,7 +29,7 @@ Route::prefix('events/{event}/site')->name('site.')->scopeBindings()->group(func
         Route::post('import', [FileController::class, 'import'])->name('import');
         Route::post('position/read', [PositionController::class, 'read'])->name('position.read');
         Route::post('position', [PositionController::class, 'use'])->name('position.use');
-        Route::post('sight', [PlanController::class, 'sight'])->name('sight');
+        Route::post('sighting', [PlanController::class, 'sighting'])->name('sighting');
         Route::post('undo', [PlanController::class, 'undo'])->name('undo');
         Route::post('redo', [PlanController::class, 'redo'])->name('redo');
     });

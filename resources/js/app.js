@@ -1,23 +1,27 @@
 import Alpine from "@alpinejs/csp";
-import { askedForm, printPage } from "./asked.js";
-import { eventForm } from "./events.js";
-import { pairCheck } from "./eyewear.js";
-import { placeMap, skyMap } from "./map.js";
-import { position } from "./position.js";
-import { sitePlan } from "./plan.js";
-import { siteTable } from "./sites.js";
-import { skyDisc } from "./sky.js";
-import { boxDesign } from "./viewers.js";
+import { eventForm } from "./event/form.js";
+import { pairCheck } from "./eyewear/pair-check.js";
+import { liveForm, printPage } from "./live-form.js";
+import { sitePlan } from "./site/plan.js";
+import { position } from "./site/position.js";
+import { skyDisc } from "./sky/disc.js";
+import { placeMap, skyMap } from "./sky/map.js";
+import { placeList } from "./sky/place-list.js";
+import { boxDesign } from "./viewers/box.js";
 
-Alpine.data("askedForm", askedForm);
-Alpine.data("printPage", printPage);
-Alpine.data("eventForm", eventForm);
-Alpine.data("pairCheck", pairCheck);
-Alpine.data("position", position);
-Alpine.data("sitePlan", sitePlan);
-Alpine.data("siteTable", siteTable);
-Alpine.data("skyDisc", skyDisc);
-Alpine.data("placeMap", placeMap);
-Alpine.data("skyMap", skyMap);
-Alpine.data("boxDesign", boxDesign);
+// Each is found in the page by x-data="…".
+const parts = {
+    boxDesign,
+    eventForm,
+    liveForm,
+    pairCheck,
+    placeList,
+    placeMap,
+    position,
+    printPage,
+    sitePlan,
+    skyDisc,
+    skyMap,
+};
+Object.entries(parts).forEach(([name, part]) => Alpine.data(name, part));
 Alpine.start();

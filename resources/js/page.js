@@ -1,3 +1,5 @@
+const PATIENCE_MS = 20000;
+
 /** Reads the JSON that the server put into the page under an element's id. */
 export function pageData(id) {
     return JSON.parse(document.getElementById(id).textContent);
@@ -12,22 +14,71 @@ export function afterPause(milliseconds, call) {
     };
 }
 
-/** Fetches a piece of page; gives null when the server refuses the input or cannot be reached. */
-export async function fetchPiece(url, fields) {
-    return (await askPiece(url, fields)).piece;
-}
-
-/** The same with what the server has against which field, as lists of messages by the field's name. */
-export async function askPiece(url, fields) {
+/**
+ * Sends a form, or fetches a piece of page for some fields: the piece, or null with the status and what is said against
+ * which field.
+ */
+export async function ask(url, fields, { method = "GET", signal } = {}) {
+    const isGet = method === "GET";
     try {
-        const response = await fetch(`${url}?${new URLSearchParams(fields)}`, {
+        const response = await fetch(isGet ? `${url}?${new URLSearchParams(fields)}` : url, {
+            method,
+            body: isGet ? undefined : fields,
             headers: { Accept: "application/json, text/html", "X-Requested-With": "XMLHttpRequest" },
             redirect: "error",
+            signal,
         });
-        if (response.ok) return { piece: await response.text(), errors: {} };
-        const refusal = response.status === 422 ? await response.json() : {};
-        return { piece: null, errors: refusal.errors ?? {} };
+        const { status } = response;
+        if (response.ok) return { piece: await response.text(), status, errors: {} };
+        if (status === 422) return { piece: null, status, errors: (await response.json()).errors ?? {} };
+        return { piece: null, status, errors: {}, words: await response.text() };
     } catch {
-        return { piece: null, errors: {} };
+        return { piece: null, status: 0, errors: {} };
     }
+}
+
+/**
+ * Asks the server again and again, of which only the last question counts: an answer that is overtaken comes as isStale
+ * and is not to be shown. What the server has against a field of a form is shown there.
+ */
+export function latest({ form = null } = {}) {
+    let last = new AbortController();
+    return async (url, fields) => {
+        last.abort();
+        const mine = (last = new AbortController());
+        const signal = AbortSignal.any([mine.signal, AbortSignal.timeout(PATIENCE_MS)]);
+        const answer = await ask(url, fields, { signal });
+        if (mine !== last) return { isStale: true };
+        if (form) showFaults(form(), answer.errors);
+        return answer;
+    };
+}
+
+/** The same while something moves: one question at a time, each answer worth a look; of those that wait only the last is asked. */
+export function latestOfMany() {
+    let last = 0;
+    let before = Promise.resolve();
+    return (url, fields) => {
+        const mine = ++last;
+        before = before.then(() => (mine === last ? ask(url, fields) : { isStale: true }));
+        return before;
+    };
+}
+
+/** Puts each message at its field and takes away those of the time before. */
+export function showFaults(form, errors) {
+    form.querySelectorAll("[data-now]").forEach((fault) => fault.remove());
+    form.querySelectorAll("[aria-invalid]").forEach((field) => field.removeAttribute("aria-invalid"));
+    Object.entries(errors).forEach(([name, [message]]) => {
+        const field = form.elements[name];
+        if (!field) return;
+        const fault = document.createElement("p");
+        fault.className = "fault";
+        fault.id = `${name}-fault`;
+        fault.dataset.now = "";
+        fault.textContent = message;
+        field.parentElement.querySelector(".fault")?.remove();
+        field.setAttribute("aria-invalid", "true");
+        field.after(fault);
+    });
 }

@@ -147,7 +147,7 @@ final class AccessTest extends TestCase
             ['POST', 'events/:event/viewers', 'events/:event/viewers/create', ['name', 'hole_mm', 'distance_mm', 'screen_side']],
             ['POST', 'events/:event/glasses', 'events/:event/glasses/create', ['name', 'maker', 'size', 'standard']],
             ['PUT', 'events/:event/site', 'events/:event/site', ['accuracy_m', 'horizon', 'from', 'spot', 'things']],
-            ['POST', 'events/:event/site/sight', 'events/:event/site', ['seen_kind', 'seen_name', 'bearing_deg']],
+            ['POST', 'events/:event/site/sighting', 'events/:event/site', ['seen_kind', 'seen_name', 'bearing_deg']],
             ['POST', 'events/:event/site/position', 'events/:event/site/files', ['position']],
             ['GET', 'events/:event/site/mirror', 'events/:event/site/files', ['opening_mm', 'time']],
         ];
@@ -167,9 +167,9 @@ final class AccessTest extends TestCase
     /** @return iterable<string, array{Role, array<string, int>}> */
     public static function roles(): iterable
     {
-        yield 'organiser' => [Role::Organiser, ['events.create' => 200, 'events.store' => 302, 'site.update' => 302, 'site.import' => 302, 'site.sight' => 302, 'site.position.use' => 302, 'eyewear.create' => 200, 'eyewear.checks.store' => 302, 'viewers.create' => 200, 'viewers.store' => 302]];
-        yield 'checker' => [Role::Checker, ['events.create' => 403, 'events.store' => 403, 'site.update' => 403, 'site.import' => 403, 'site.sight' => 403, 'site.position.use' => 403, 'eyewear.create' => 403, 'eyewear.checks.store' => 302, 'viewers.create' => 403, 'viewers.store' => 403]];
-        yield 'helper' => [Role::Helper, ['events.create' => 403, 'events.store' => 403, 'site.update' => 403, 'site.import' => 403, 'site.sight' => 403, 'site.position.use' => 403, 'eyewear.create' => 403, 'eyewear.checks.store' => 403, 'viewers.create' => 403, 'viewers.store' => 403]];
+        yield 'organiser' => [Role::Organiser, ['events.create' => 200, 'events.store' => 302, 'site.update' => 302, 'site.import' => 302, 'site.sighting' => 302, 'site.position.use' => 302, 'eyewear.create' => 200, 'eyewear.checks.store' => 302, 'viewers.create' => 200, 'viewers.store' => 302]];
+        yield 'checker' => [Role::Checker, ['events.create' => 403, 'events.store' => 403, 'site.update' => 403, 'site.import' => 403, 'site.sighting' => 403, 'site.position.use' => 403, 'eyewear.create' => 403, 'eyewear.checks.store' => 302, 'viewers.create' => 403, 'viewers.store' => 403]];
+        yield 'helper' => [Role::Helper, ['events.create' => 403, 'events.store' => 403, 'site.update' => 403, 'site.import' => 403, 'site.sighting' => 403, 'site.position.use' => 403, 'eyewear.create' => 403, 'eyewear.checks.store' => 403, 'viewers.create' => 403, 'viewers.store' => 403]];
     }
 
     /** @param array<string, int> $statuses */

@@ -1,14 +1,14 @@
 // The disc shows the sample that is chosen, as the server computed it, and rounds nothing up to all.
 import assert from "node:assert/strict";
 import { test } from "node:test";
-import { skyDisc } from "../../resources/js/sky.js";
+import { skyDisc } from "../../resources/js/sky/disc.js";
 
 const SAMPLES = [
-    { s: 0, t: "19:43:29", n: "C1", x: 1.2, y: -0.4, r: 1.01, o: 0, m: 0, up: true, alt: 17.2, az: 276.4, c: "west", f: false },
-    { s: 1500, t: "20:08:29", n: "", x: 0.5, y: 0.1, r: 1.01, o: 0.99996, m: 0.999, up: true, alt: 12.1, az: 280.0, c: "west", f: false },
-    { s: 3336, t: "20:39:05", n: "Max", x: 0, y: 0, r: 1.01, o: 1, m: 1.004, up: true, alt: 6.9, az: 284.7, c: "west", f: true },
-    { s: 6000, t: "21:23:29", n: "", x: -0.9, y: 0.2, r: 1.01, o: 0.1, m: 0.15, up: true, alt: -0.7, az: 290.5, c: "west", f: false },
-    { s: 6672, t: "21:31:00", n: "C4", x: -1.2, y: 0.3, r: 1.01, o: 0, m: 0, up: false, alt: -2.4, az: 292, c: "west", f: false },
+    { s: 0, t: "19:43:29", n: "C1", x: 1.2, y: -0.4, r: 1.01, o: 0, d: "0.000", p: "0.0", up: true, alt: "17.2", low: false, az: "276.4", c: "west", f: false },
+    { s: 1500, t: "20:08:29", n: "", x: 0.5, y: 0.1, r: 1.01, o: 0.99996, d: "0.999", p: "99.9", up: true, alt: "12.1", low: false, az: "280.0", c: "west", f: false },
+    { s: 3336, t: "20:39:05", n: "Max", x: 0, y: 0, r: 1.01, o: 1, d: "1.004", p: "100", up: true, alt: "6.9", low: false, az: "284.7", c: "west", f: true },
+    { s: 6000, t: "21:23:29", n: "", x: -0.9, y: 0.2, r: 1.01, o: 0.1, d: "0.150", p: "10.0", up: true, alt: "−0.7", low: true, az: "290.5", c: "west", f: false },
+    { s: 6672, t: "21:31:00", n: "C4", x: -1.2, y: 0.3, r: 1.01, o: 0, d: "0.000", p: "0.0", up: false, alt: "−2.4", low: true, az: "292.0", c: "west", f: false },
 ]; // prettier-ignore
 
 /** The page around the disc: elements that only remember what they were given. */

@@ -1,7 +1,7 @@
 // A place looked for by name: one question for one text, the answer to what stands there now, and the focus kept.
 import assert from "node:assert/strict";
 import { test } from "node:test";
-import { eventForm } from "../../resources/js/events.js";
+import { eventForm } from "../../resources/js/event/form.js";
 
 /** A form of which only the search matters; answers wait until they are let go, and every list put there is counted. */
 function form() {
@@ -26,7 +26,9 @@ function form() {
         $refs: { place: { value: "" }, found, unreached: { hidden: true } },
     };
     const answer = async (index, text) => {
-        answers[index](text === null ? { ok: false, status: 500 } : { ok: true, text: async () => text });
+        answers[index](
+            text === null ? { ok: false, status: 500, text: async () => "" } : { ok: true, text: async () => text },
+        );
         await new Promise((done) => setImmediate(done));
     };
     return { page, asked, shown, button, answer };

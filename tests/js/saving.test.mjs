@@ -1,7 +1,7 @@
 // The order in which the plan is saved: one request after the other, each from what the one before left, nothing lost.
 import assert from "node:assert/strict";
 import { test } from "node:test";
-import { server } from "../../resources/js/plan/server.js";
+import { server } from "../../resources/js/site/plan/server.js";
 
 /** A page of which only the revision it was made from and one field matter; answers wait until they are let go. */
 function page() {

@@ -9,7 +9,7 @@ import {
     round,
     shiftInto,
     withCorner,
-} from "../../resources/js/plan/shapes.js";
+} from "../../resources/js/site/plan/shapes.js";
 
 /** The same numbers every time (Park & Miller, Communications of the ACM 31 (1988) 1192). */
 function numbers(seed) {

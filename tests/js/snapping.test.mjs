@@ -1,19 +1,19 @@
 // To what a corner that is dragged holds: a corner of another thing, else its side, else the half metre, and not itself.
 import assert from "node:assert/strict";
 import { test } from "node:test";
-import { hand } from "../../resources/js/plan/hand.js";
+import { hand } from "../../resources/js/site/plan/hand.js";
 
 const WALL = [
     { x: 0, y: 0 },
     { x: 10, y: 0 },
 ];
 
-function plan({ snaps = true, metresPerPx = 0.1 } = {}) {
+function plan({ snaps = true, perPx = 0.1 } = {}) {
     const things = [{ dataset: { index: "0", shape: "line" } }];
     return {
         ...hand(),
         snaps,
-        metresPerPx: () => metresPerPx,
+        perPx: () => perPx,
         part: () => ({ querySelectorAll: () => things }),
         points: () => WALL,
     };
@@ -35,5 +35,5 @@ test("else to the half metre, or to the centimetre where nothing is to hold it",
 test("a thing does not hold to itself, and reach is a matter of the screen", () => {
     assert.deepEqual(plan().snap({ x: 9.8, y: 0.3 }, 0), { x: 10, y: 0.5 });
     // Seen from close by, half a metre is many pixels.
-    assert.deepEqual(plan({ metresPerPx: 0.001 }).snap({ x: 9.8, y: 0.3 }), { x: 10, y: 0.5 });
+    assert.deepEqual(plan({ perPx: 0.001 }).snap({ x: 9.8, y: 0.3 }), { x: 10, y: 0.5 });
 });

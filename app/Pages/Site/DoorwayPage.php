@@ -120,7 +120,7 @@ final readonly class DoorwayPage
         $works = $outlook->works();
         if ($works === []) {
             return $outlook->facesAway()
-                ? __('“:name” does not face the Sun: it looks :way, and the Sun is on the other side.', ['name' => $facade->name, 'way' => Compass::nearest($facade->bearingDeg)->value])
+                ? __('“:name” does not face the Sun: it faces :way, and the Sun is on the other side.', ['name' => $facade->name, 'way' => Compass::nearest($facade->bearingDeg)->value])
                 : __('Nobody sees the Sun through a banner in “:name”.', ['name' => $facade->name]);
         }
         $times = array_map(static fn(StateInterval $interval): float => $interval->from->julianDateUt, $works);
@@ -194,7 +194,7 @@ final readonly class DoorwayPage
             BannerState::SunDown => __('Sun down'),
             BannerState::AboveLintel => __('above the opening'),
             BannerState::BelowSill => __('below the opening'),
-            BannerState::PastJamb => __('too far aside'),
+            BannerState::PastJamb => __('too far to the side'),
             BannerState::Blocked => __(':what is before the Sun', ['what' => $banner->blockedBy($eyeM, $sun) ?? __('the horizon')]),
         };
     }

@@ -65,7 +65,7 @@ final readonly class MirrorPage
             $outlook->mirror,
             $outlook->screen,
             $site->here->local($moment)->format('H:i'),
-            __('At :time turn the mirror to :bearing and lean it back :tilt.', [
+            __('At :time turn the mirror to :bearing and tilt it back :tilt.', [
                 'time' => $clock, 'bearing' => Angles::direction($aimed->bearingDeg(), 0), 'tilt' => Angles::degrees($aimed->tiltDeg(), 0),
             ]),
             $outlook->verdict($sun, $site->outlookFrom($outlook->screen)),
@@ -74,7 +74,7 @@ final readonly class MirrorPage
             BeamDrawing::of($outlook->beam, $site->plan),
             $outlook->wall === null
                 ? __('“:screen” stands at no wall; it is taken to face the mirror.', ['screen' => $outlook->screen->name])
-                : __('“:screen” hangs on :wall, which looks :way.', ['screen' => $outlook->screen->name, 'wall' => $outlook->wall->name, 'way' => Angles::direction($outlook->wallBearingDeg, 0)]),
+                : __('“:screen” hangs on :wall, which faces :way.', ['screen' => $outlook->screen->name, 'wall' => $outlook->wall->name, 'way' => Angles::direction($outlook->wallBearingDeg, 0)]),
         );
     }
 

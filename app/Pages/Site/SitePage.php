@@ -12,7 +12,7 @@ use App\Text\HorizonText;
 use KeenShadow\Core\Site\Plan\Thing;
 use KeenShadow\Core\Site\Skyline\SunlitSite;
 
-/** The site as drawn, the look from one spot, and the table of all spots. */
+/** The site as drawn, the view from one spot, and the table of all spots. */
 final readonly class SitePage
 {
     /**
@@ -24,9 +24,9 @@ final readonly class SitePage
      */
     private function __construct(
         public SunlitSite $site,
-        public PlanDrawing $sheet,
+        public PlanDrawing $drawing,
         public ?SpotCells $cells,
-        public SpotView $look,
+        public SpotView $view,
         public array $spots,
         public array $rows,
         public string $horizon,
@@ -42,14 +42,14 @@ final readonly class SitePage
     public static function of(SunlitSite $site, EventPlan $plan, ?string $spot, bool $withMap = false): self
     {
         $observer = $site->place($spot);
-        $sheet = PlanDrawing::of($site, $observer);
+        $drawing = PlanDrawing::of($site, $observer);
         $begin = (int) $site->here->spanBegins()->format('U');
         $best = $site->here->bestVisible()->time();
 
         return new self(
             $site,
-            $sheet,
-            $withMap ? SpotCells::of($site, $observer, $sheet) : null,
+            $drawing,
+            $withMap ? SpotCells::of($site, $observer, $drawing) : null,
             SpotView::of($observer, $site),
             array_map(static fn(Thing $place): SpotRow => SpotRow::of($place, $site->outlookFrom($place), $site), $site->plan->places()),
             array_map(ThingRow::of(...), $site->plan->things),

@@ -42,7 +42,7 @@ final readonly class PlaceTable
     public static function columns(): array
     {
         return [
-            'name' => __('ListedPlace'),
+            'name' => __('Place'),
             'kind' => __('Seen as'),
             'c1' => 'C1',
             'c2' => 'C2',
@@ -50,7 +50,7 @@ final readonly class PlaceTable
             'c3' => 'C3',
             'c4' => 'C4',
             'obscuration' => __('Obscuration (area)'),
-            'duration_s' => __('Lasts'),
+            'duration_s' => __('Duration'),
             'altitude_deg' => __('Sun at max'),
         ];
     }

@@ -155,7 +155,7 @@ final class ClearSkyTest extends SiteTestCase
     public static function spots(): array
     {
         $free = 'Nothing on the plan comes before the Sun while the eclipse lasts.';
-        $lit = 'The Sun reaches it all the while.';
+        $lit = 'The Sun reaches it all the time.';
         $some = 'The Sun reaches it for a part of the eclipse.';
 
         // The Sun goes from 24° up at azimuth 84° to 52° up at 116°, its maximum at 95°.

@@ -5,7 +5,7 @@
         <form method="post" action="{{ route('events.store') }}" novalidate>
             @csrf
             @include('event.fields')
-            <button class="btn btn-primary">{{ __('Make the event') }}</button>
+            <button class="btn btn-primary">{{ __('Create the event') }}</button>
         </form>
     </main>
 </x-layout>

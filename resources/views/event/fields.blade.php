@@ -22,7 +22,7 @@
     <div x-on:picked="pick">
         <details class="sums" x-data="placeMap" x-on:toggle="open">
             <summary>{{ __('Pick it on a map') }}</summary>
-            <x-map-sheet :label="__('World map. Arrow keys move it, plus and minus zoom, Enter takes the middle.')" :site="false" />
+            <x-map-canvas :label="__('World map. Arrow keys move it, plus and minus zoom, Enter takes the middle.')" :site="false" />
             <p class="note">{{ __('Zoom in and tap the place; its coordinates and time zone fill the fields below. Outlines: Natural Earth (public domain).') }}</p>
         </details>
     </div>

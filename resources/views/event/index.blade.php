@@ -37,7 +37,7 @@
                             {{ $event->title }}, {{ $event->place_name }}, {{ $event->eclipse_date->format('j F Y') }}
                             <form method="post" action="{{ route('events.restore', $event) }}">
                                 @csrf
-                                <button class="link-button">{{ __('Bring back') }}<span class="visually-hidden"> {{ $event->title }}</span></button>
+                                <button class="link-button">{{ __('Restore') }}<span class="visually-hidden"> {{ $event->title }}</span></button>
                             </form>
                         </li>
                     @endforeach

@@ -39,7 +39,7 @@
         <p class="note">{{ __('Only trained checkers look pairs over.') }}</p>
     @endcan
 
-    <h2>{{ __('Looked over last') }}</h2>
+    <h2>{{ __('Last looked over') }}</h2>
     @if ($page->latest->isEmpty())
         <p class="note">{{ __('None yet. Every pair is looked over, never a sample.') }}</p>
     @else

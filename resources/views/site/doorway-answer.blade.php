@@ -1,7 +1,7 @@
 @php use App\Text\Numbers; @endphp
 <p class="lead-answer">{{ $page->headline }}</p>
 <x-verdict :verdict="$page->verdict" />
-<p class="caution">{{ __('Nobody looks past the banner. Only filters that passed the check go into the holes, taped so that they cannot fall out; somebody stands at the door all the while.') }}</p>
+<p class="caution">{{ __('Nobody looks past the banner. Only filters that passed the check go into the holes, taped so that they cannot fall out; somebody stands at the door all the time.') }}</p>
 <div class="doorway-drawings">
     <figure>
         <div class="doorway-people">
@@ -92,15 +92,15 @@
 <h2 id="facades">{{ __('Which wall faces the Sun') }}</h2>
 <div class="scrolls" tabindex="0" role="region" aria-labelledby="facades">
     <table class="table stacks">
-        <thead><tr><th scope="col">{{ __('Opening or wall') }}</th><th scope="col">{{ __('Looks') }}</th><th scope="col">{{ __('While the eclipse lasts') }}</th></tr></thead>
+        <thead><tr><th scope="col">{{ __('Opening or wall') }}</th><th scope="col">{{ __('Faces') }}</th><th scope="col">{{ __('While the eclipse lasts') }}</th></tr></thead>
         <tbody>
             @foreach ($page->facing as $facing)
-                <tr><th scope="row">{{ $facing['name'] }}</th><td data-label="{{ __('Looks') }}">{{ $facing['looks'] }}</td><td data-label="{{ __('While the eclipse lasts') }}">{{ $facing['sun'] }}</td></tr>
+                <tr><th scope="row">{{ $facing['name'] }}</th><td data-label="{{ __('Faces') }}">{{ $facing['looks'] }}</td><td data-label="{{ __('While the eclipse lasts') }}">{{ $facing['sun'] }}</td></tr>
             @endforeach
         </tbody>
     </table>
 </div>
 <details class="sums">
     <summary>{{ __('Show the sums') }}</summary>
-    <p>{{ __('With the eye h above the floor and D behind the banner, the Sun at apparent altitude a and β to the right of straight out: hole height = h + D·tan a / cos β; sideways = D·tan β. It works while all of the hole lies on the banner with a rim, its user stands within the opening\'s width, and nothing outside stands before the Sun. Common practice, no source; the sum is plane trigonometry.') }}</p>
+    <p>{{ __('With the eye h above the floor and D behind the banner, the Sun at apparent altitude a and β to the right of straight out: hole height = h + D·tan a / cos β; sideways = D·tan β. It works while all of the hole lies on the banner with a rim, its user stands within the opening\'s width, and nothing outside stands before the Sun. Common practice, no source; the calculation is plane trigonometry.') }}</p>
 </details>

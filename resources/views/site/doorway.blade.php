@@ -6,7 +6,7 @@
         <p><a class="btn btn-primary" href="{{ route('site.show', $frame->event) }}">{{ __('Draw the plan') }}</a></p>
     @else
         <x-faults :saves="false" />
-        <form class="asked" method="get" action="{{ route('site.doorway', $frame->event) }}" x-data="askedForm" x-on:input="later" x-on:change="later" x-on:submit.prevent="ask" data-answer="doorway-answer" data-words="{{ __('No answer came: is the network gone? What is below stands for the numbers before.') }}" data-stands="{{ __('What is below stands for the numbers before.') }}">
+        <form class="asked" method="get" action="{{ route('site.doorway', $frame->event) }}" x-data="liveForm" x-on:input="later" x-on:change="later" x-on:submit.prevent="ask" data-answer="doorway-answer" data-words="{{ __('No answer came: is the network gone? What is shown below is for the numbers before.') }}" data-stands="{{ __('What is shown below is for the numbers before.') }}">
             <div class="field">
                 <label for="facade">{{ __('Doorway, window or wall') }}</label>
                 <select class="form-select" id="facade" name="facade">

@@ -31,11 +31,11 @@
                     <p class="hint" id="position-hint" x-ref="hint">{{ __('Like 36.5297 -6.2926, 36°31′47″N 6°17′33″W, a geo: link or a GPX waypoint') }}</p>
                 </div>
                 <x-field name="spot_name" :label="__('Spot')" :value="old('spot_name', $spot)" maxlength="60" :hint="__('One of the plan moves there; a new name makes a new one')" />
-                <button class="btn btn-primary" name="as" value="spot">{{ __('Put the spot there') }}</button>
-                <button class="btn btn-quiet" name="as" value="event">{{ __('Make it the event\'s place') }}</button>
+                <button class="btn btn-primary" name="as" value="spot">{{ __('Move the spot there') }}</button>
+                <button class="btn btn-quiet" name="as" value="event">{{ __('Use as the event\'s place') }}</button>
             </form>
         </div>
-        <h2 id="in">{{ __('Take from a file') }}</h2>
+        <h2 id="in">{{ __('Import from a file') }}</h2>
         <form method="post" action="{{ route('site.import', $frame->event) }}" enctype="multipart/form-data" class="asked" novalidate>
             @csrf
             <div class="field is-wide">
@@ -55,7 +55,7 @@
             <button class="btn btn-quiet">{{ __('Import') }}</button>
         </form>
     @endcan
-    <h2 id="out">{{ __('Take along') }}</h2>
+    <h2 id="out">{{ __('Download') }}</h2>
     <p class="take-along">
         <a class="btn btn-quiet" href="{{ route('site.geojson', $frame->event) }}">{{ __('Plan as GeoJSON') }}</a>
         <a class="btn btn-quiet" href="{{ route('site.gpx', $frame->event) }}">{{ __('Plan as GPX') }}</a>

@@ -5,7 +5,7 @@
         @csrf
         @method('put')
         <input type="hidden" name="from" value="{{ old('from', $page->revision) }}">
-        <input type="hidden" name="spot" value="{{ $page->look->place->name }}">
+        <input type="hidden" name="spot" value="{{ $page->view->place->name }}">
         <p class="note">{{ __('Points are metres east and north of the event\'s place, with a space between the two and a semicolon before the next. Height: the top of what hides the Sun, the upper edge of an opening, the eyes of people, the middle of a mirror or a screen.') }}</p>
         <div class="scrolls" tabindex="0" role="region" aria-label="{{ __('The plan as numbers') }}">
             <table class="table stacks numbers">
@@ -24,7 +24,7 @@
             </table>
         </div>
         <div class="side-by-side">
-            <x-field name="accuracy_m" :label="__('Measured to, ± m')" :value="old('accuracy_m', $page->site->plan->accuracyM)" inputmode="decimal" :hint="__('Heights and places may be off by this much: 0.5 paced out, 0.1 taped, 5 from a map or receiver.')" />
+            <x-field name="accuracy_m" :label="__('Uncertainty of the plan, ± m')" :value="old('accuracy_m', $page->site->plan->accuracyM)" inputmode="decimal" :hint="__('Heights and places may be off by this much: 0.5 paced out, 0.1 taped, 5 from a map or receiver.')" />
             <div class="field">
                 <label for="horizon">{{ __('Far horizon: azimuth and altitude in degrees, a line each') }}</label>
                 <textarea class="form-control" id="horizon" name="horizon" rows="5" @error('horizon') aria-invalid="true" @enderror aria-describedby="horizon-hint horizon-fault">{{ old('horizon', $page->horizon) }}</textarea>

@@ -6,25 +6,25 @@
             @foreach (SiteWords::choices() as $group => $kinds)
                 <optgroup label="{{ $group }}">
                     @foreach ($kinds as $kind => $word)
-                        <option value="{{ $kind }}" data-shape="{{ ThingKind::from($kind)->shape()->value }}" data-most="{{ ThingKind::from($kind)->isOpening() ? 2 : 400 }}" @selected($kind === 'building')>{{ $word }}</option>
+                        <option value="{{ $kind }}" data-shape="{{ ThingKind::from($kind)->shape()->value }}" data-least="{{ ThingKind::from($kind)->leastPoints() }}" data-most="{{ ThingKind::from($kind)->mostPoints() }}" data-radius="{{ ThingKind::from($kind)->usualRadiusM() }}" @if (ThingKind::from($kind)->isOpening()) data-opening @endif @selected($kind === 'building')>{{ $word }}</option>
                     @endforeach
                 </optgroup>
             @endforeach
         </select>
         <button type="button" class="btn btn-quiet" x-on:click="draw" x-bind:aria-pressed="drawing">{{ __('Draw') }}</button>
         <button type="button" class="btn btn-quiet" x-show="drawing" x-cloak x-on:click="finish">{{ __('Finish') }}</button>
-        <button type="button" class="btn btn-quiet" x-show="drawing" x-cloak x-on:click="takeBack">{{ __('Take back a corner') }}</button>
+        <button type="button" class="btn btn-quiet" x-show="drawing" x-cloak x-on:click="takeBack">{{ __('Remove the last corner') }}</button>
         <form method="post" action="{{ route('site.undo', $event) }}" x-on:submit.prevent="send">
             @csrf
-            <input type="hidden" name="spot" value="{{ $page->look->place->name }}">
+            <input type="hidden" name="spot" value="{{ $page->view->place->name }}">
             <button class="btn btn-quiet" data-undo @disabled(! $page->canUndo)>{{ __('Undo') }}</button>
             <button class="btn btn-quiet" formaction="{{ route('site.redo', $event) }}" data-redo @disabled(! $page->canRedo)>{{ __('Redo') }}</button>
         </form>
         <label class="plan-snap"><input class="form-check-input" type="checkbox" x-model="snaps"> {{ __('Snap') }}</label>
     @endcan
     <span class="plan-zoom">
-        <button type="button" class="btn btn-quiet" x-on:click="closer" aria-label="{{ __('Closer') }}">+</button>
-        <button type="button" class="btn btn-quiet" x-on:click="farther" aria-label="{{ __('Farther') }}">−</button>
+        <button type="button" class="btn btn-quiet" x-on:click="zoomIn" aria-label="{{ __('Zoom in') }}">+</button>
+        <button type="button" class="btn btn-quiet" x-on:click="zoomOut" aria-label="{{ __('Zoom out') }}">−</button>
         <button type="button" class="btn btn-quiet" x-on:click="whole">{{ __('All') }}</button>
     </span>
 </div>
@@ -33,7 +33,7 @@
 @endif
 <p class="plan-hint" x-show="drawing" x-cloak>{{ __('Tap the corners in order; Finish, Enter or a tap on the first corner closes it. Keys: arrows move the cross, space sets a corner, Backspace takes it back, Escape gives up.') }}</p>
 <div class="plan-frame">
-<svg class="plan" data-part="plan" viewBox="{{ $page->sheet->left }} {{ $page->sheet->top }} {{ $page->sheet->width }} {{ $page->sheet->height }}"
+<svg class="plan" data-part="plan" viewBox="{{ $page->drawing->left }} {{ $page->drawing->top }} {{ $page->drawing->width }} {{ $page->drawing->height }}"
     tabindex="0" role="group" aria-label="{{ __('Site plan, north up. Tab goes from thing to thing, arrows move the chosen one, Delete removes it.') }}"
     x-bind:class="drawing ? 'is-drawing' : ''"
     x-on:pointerdown="grab" x-on:pointermove="drag" x-on:pointerup="drop" x-on:pointercancel="letGo" x-on:wheel.prevent="wheel" x-on:keydown="key" x-on:focusin="focused">
@@ -43,8 +43,8 @@
     </defs>
     <rect class="plan-paper" x="-2500" y="-2500" width="5000" height="5000"/>
     <rect x="-2500" y="-2500" width="5000" height="5000" fill="url(#plan-grid)"/>
-    <g data-part="drawn" font-size="{{ $page->sheet->letterM }}">
-        @each('site.thing', $page->sheet->grounds, 'shape')
+    <g data-part="drawn" font-size="{{ $page->drawing->letterM }}">
+        @each('site.thing', $page->drawing->grounds, 'shape')
         @if ($page->cells)
             <g class="plan-cells">
                 @foreach ($page->cells->levels as $level => $path)
@@ -54,9 +54,9 @@
             </g>
         @endif
         <path class="plan-shadows" data-part="shade" d="{{ $page->cells ? '' : $page->shade->path }}"/>
-        @each('site.thing', $page->sheet->standing, 'shape')
-        <g class="plan-fan" data-part="fan" transform="translate({{ $page->sheet->observerX }} {{ $page->sheet->observerY }})" data-index="{{ $page->sheet->observerIndex }}" data-name="{{ $page->look->place->name }}">
-            @foreach ($page->sheet->rays as $ray)
+        @each('site.thing', $page->drawing->standing, 'shape')
+        <g class="plan-fan" data-part="fan" transform="translate({{ $page->drawing->observerX }} {{ $page->drawing->observerY }})" data-index="{{ $page->drawing->observerIndex }}" data-name="{{ $page->view->place->name }}">
+            @foreach ($page->drawing->rays as $ray)
                 <line @class(['is-main' => $ray['isMain'], 'is-hidden' => $ray['isHidden']]) x2="{{ $ray['x'] }}" y2="{{ $ray['y'] }}" vector-effect="non-scaling-stroke"/>
                 <text x="{{ $ray['labelX'] }}" y="{{ $ray['labelY'] }}" dy="0.35em" text-anchor="{{ $ray['anchor'] }}" @class(['is-main' => $ray['isMain']])>{{ $ray['label'] }}</text>
             @endforeach
@@ -75,13 +75,13 @@
 </svg>
 <svg class="plan-north" viewBox="0 0 20 34" aria-hidden="true"><path d="M10 1L15 15H5Z"/><path d="M10 14V20"/><text x="10" y="32" text-anchor="middle">N</text></svg>
 </div>
-<svg class="plan-bar" data-part="scale" viewBox="0 0 {{ $page->sheet->width }} 1" preserveAspectRatio="none" aria-hidden="true"><rect data-part="bar" width="{{ $page->sheet->barM }}" height="1"/></svg>
-<p class="plan-foot"><b data-part="barWords">{{ $page->sheet->barM }} m</b> · {{ __('North up, grid 10 m. Rays: where the Sun stands; dashed where it is hidden from “:spot”.', ['spot' => $page->look->place->name]) }}</p>
+<svg class="plan-bar" data-part="scale" viewBox="0 0 {{ $page->drawing->width }} 1" preserveAspectRatio="none" aria-hidden="true"><rect data-part="bar" width="{{ $page->drawing->barM }}" height="1"/></svg>
+<p class="plan-foot"><b data-part="barWords">{{ $page->drawing->barM }} m</b> · {{ __('North up, grid 10 m. Rays: where the Sun stands; dashed where it is hidden from “:spot”.', ['spot' => $page->view->place->name]) }}</p>
 <p class="plan-best">
     @if ($page->cells)
-        <a class="btn btn-quiet" href="{{ route('site.show', [$event, 'spot' => $page->look->place->name]) }}" data-best="" x-on:click.prevent="best">{{ __('Hide the map of spots') }}</a>
+        <a class="btn btn-quiet" href="{{ route('site.show', [$event, 'spot' => $page->view->place->name]) }}" data-best="" x-on:click.prevent="best">{{ __('Hide the map of spots') }}</a>
     @else
-        <a class="btn btn-quiet" href="{{ route('site.show', [$event, 'spot' => $page->look->place->name, 'best' => 1]) }}" data-best="1" x-on:click.prevent="best">{{ __('Where is the best spot?') }}</a>
+        <a class="btn btn-quiet" href="{{ route('site.show', [$event, 'spot' => $page->view->place->name, 'best' => 1]) }}" data-best="1" x-on:click.prevent="best">{{ __('Where is the best spot?') }}</a>
     @endif
 </p>
 @if ($page->cells)
@@ -96,7 +96,7 @@
             <li>{{ $best['words'] }}</li>
         @endforeach
     </ol>
-    <p class="note">{{ __('Cells of :m m, for eyes :eye m up. Each minute counts by the area covered then; where ground is drawn only that is looked at. Walk there and look before you decide.', ['m' => round($page->cells->cellM, 1), 'eye' => $page->look->place->heightM]) }}</p>
+    <p class="note">{{ __('Cells of :m m, for eyes :eye m up. Each minute counts by the area covered then; where ground is drawn only that is looked at. Walk there and look before you decide.', ['m' => round($page->cells->cellM, 1), 'eye' => $page->view->place->heightM]) }}</p>
 @endif
 <div class="plan-time">
     <label for="plan-minute">{{ __('Shade at') }}</label>
@@ -111,7 +111,7 @@
         <label x-show="has('sill_m')">{{ __('Lower edge, m') }} <input class="form-control" inputmode="decimal" data-part="sill_m" data-field="sill_m" x-on:change="retype"></label>
         <label>{{ __('Name') }} <input class="form-control" data-part="name" data-field="name" maxlength="60" x-on:change="retype"></label>
         <button type="button" class="btn btn-quiet" x-on:click="turn" x-show="canTurn">{{ __('Turn 15°') }}</button>
-        <button type="button" class="btn btn-quiet" x-on:click="swapSides" x-show="isOpening">{{ __('Look the other way') }}</button>
+        <button type="button" class="btn btn-quiet" x-on:click="swapSides" x-show="isOpening">{{ __('Face the other way') }}</button>
         <button type="button" class="btn btn-quiet" x-on:click="remove">{{ __('Remove') }}</button>
         <p class="hint" x-show="canTurn">{{ __('Drag it, or a corner; a small dot between two corners becomes a new one. Keys on a corner: arrows, Insert, Delete.') }}</p>
     </div>

@@ -15,7 +15,7 @@
     @elseif ($reading->brokeOff())
         <p class="fault">{{ __('The reading broke off.') }}</p>
     @elseif ($reading->waitsLong())
-        <p class="fault">{{ __('Nobody takes the reading up: is the queue’s worker running?') }}</p>
+        <p class="fault">{{ __('Nothing reads the receiver: is the queue worker running?') }}</p>
     @elseif ($reading->ended_at === null)
         <p>{{ $reading->began_at === null ? __('Waiting for its turn …') : __('Reading, :n fixes so far …', ['n' => $reading->fixes]) }}</p>
     @endif
@@ -23,6 +23,6 @@
         <p class="note">{{ __('Not used: :what.', ['what' => collect($reading->refused)->map(fn (int $n, string $why): string => $n . ' × ' . Refusals::ofReceiver($why))->implode(', ')]) }}</p>
     @endif
     @if ($reading->lat !== null && ! $reading->isGoingOn())
-        <button type="button" class="btn btn-quiet" data-position="{{ sprintf('%.6f %.6f', $reading->lat, $reading->lon) }}">{{ __('Take this position') }}</button>
+        <button type="button" class="btn btn-quiet" data-position="{{ sprintf('%.6f %.6f', $reading->lat, $reading->lon) }}">{{ __('Use this position') }}</button>
     @endif
 </div>

@@ -22,7 +22,7 @@
                 <th scope="col" class="is-number">{{ __('Azimuth') }}</th>
                 <th scope="col" class="is-number">{{ __('Upper end') }}</th>
                 <th scope="col" class="is-number">{{ __('Prop') }}</th>
-                <th scope="col" class="is-number">{{ __('Its foot from below the lower end') }}</th>
+                <th scope="col" class="is-number">{{ __('Foot of the prop, from below the lower end') }}</th>
                 <th scope="col" class="is-number">{{ __('Shadow of person or post') }}</th>
                 <th scope="col" class="is-number">{{ __('Shadows fall towards') }}</th>
                 @foreach ($page->walls as $wall)
@@ -34,7 +34,7 @@
             @foreach ($page->rows as $row)
                 <tr>
                     <th scope="row">{{ $row['time'] }}</th>
-                    @foreach (['altitude' => __('Altitude = elevation of the tube'), 'azimuth' => __('Azimuth'), 'upper' => __('Upper end'), 'prop' => __('Prop'), 'foot' => __('Its foot from below the lower end'), 'pole' => __('Shadow of person or post'), 'towards' => __('Shadows fall towards')] as $column => $head)
+                    @foreach (['altitude' => __('Altitude = elevation of the tube'), 'azimuth' => __('Azimuth'), 'upper' => __('Upper end'), 'prop' => __('Prop'), 'foot' => __('Foot of the prop, from below the lower end'), 'pole' => __('Shadow of person or post'), 'towards' => __('Shadows fall towards')] as $column => $head)
                         <td class="is-number" data-label="{{ $head }}">{{ $row[$column] }}</td>
                     @endforeach
                     @foreach ($row['walls'] as $i => $shade)

@@ -4,7 +4,7 @@
     <div class="map" x-data="skyMap" data-path="{{ route('sky.geojson', $frame->event) }}" data-there="{{ route('sky.there', $frame->event) }}"
         data-asking="{{ __('Asking …') }}" data-unanswered="{{ __('There is no answer for that point: it lies off the Earth, or the network is gone.') }}"
         data-lat="{{ $frame->event->lat }}" data-lon="{{ $frame->event->lon }}">
-        <x-map-sheet :label="__('World map with the path. Arrow keys move it, plus and minus zoom, Enter asks what is seen in the middle.')">
+        <x-map-canvas :label="__('World map with the path. Arrow keys move it, plus and minus zoom, Enter asks what is seen in the middle.')">
             <path class="map-horizon" x-ref="maximum_at_horizon" vector-effect="non-scaling-stroke"/>
             <path class="map-edge" x-ref="edge_of_eclipse" vector-effect="non-scaling-stroke"/>
             <path class="map-magnitude" x-ref="magnitude" vector-effect="non-scaling-stroke"/>
@@ -12,7 +12,7 @@
             <path class="map-limit" x-ref="limit" vector-effect="non-scaling-stroke"/>
             <path class="map-line" x-ref="central_line" vector-effect="non-scaling-stroke"/>
             <g x-ref="labels"></g>
-        </x-map-sheet>
+        </x-map-canvas>
         <p class="note">
             <span class="key is-path"></span> {{ __('path') }} <span class="key is-line"></span> {{ __('central line, instants in UTC') }}
             <span class="key is-magnitude"></span> {{ __('magnitude 0.8, 0.6, 0.4, 0.2 of the diameter') }}
@@ -43,7 +43,7 @@
                         <tr>
                             <th scope="col">{{ __('Town') }}</th>
                             <th scope="col" class="is-number">{{ __('Begins (C2)') }}</th>
-                            <th scope="col">{{ __('Lasts') }}</th>
+                            <th scope="col">{{ __('Duration') }}</th>
                             <th scope="col" class="is-number">{{ __('Sun') }}</th>
                             <th scope="col" class="is-number">{{ __('From here') }}</th>
                         </tr>
@@ -53,7 +53,7 @@
                             <tr>
                                 <th scope="row">{{ $town->name }}</th>
                                 <td data-label="{{ __('Begins (C2)') }}" class="is-number">{{ $town->begins }}</td>
-                                <td data-label="{{ __('Lasts') }}">{{ $town->duration }}</td>
+                                <td data-label="{{ __('Duration') }}">{{ $town->duration }}</td>
                                 <td data-label="{{ __('Sun') }}" class="is-number">{{ __(':altitude up', ['altitude' => $town->altitude]) }}</td>
                                 <td data-label="{{ __('From here') }}" class="is-number">{{ $town->km }} km</td>
                             </tr>

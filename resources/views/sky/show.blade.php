@@ -18,7 +18,7 @@
                         <tr>
                             <th scope="col">{{ __('Contact') }}</th>
                             <th scope="col" class="is-number">{{ __('Local time') }}, {{ $frame->clock->zone() }}<br>{{ __('UTC') }}</th>
-                            <th scope="col" class="is-number">{{ __('Uncertain by') }}</th>
+                            <th scope="col" class="is-number">{{ __('Uncertainty') }}</th>
                             <th scope="col" class="is-number">{{ __('Altitude') }}</th>
                             <th scope="col" class="is-number">{{ __('Azimuth') }}</th>
                             <th scope="col" class="is-number">{{ __('Magnitude (diameter)') }}<br>{{ __('Obscuration (area)') }}</th>
@@ -30,7 +30,7 @@
                             <tr @class(['is-down' => ! $row->isUp])>
                                 <th scope="row">{{ $row->name }} <span class="meaning">{{ $row->meaning }}</span></th>
                                 <td data-label="{{ __('Local time, UTC') }}" class="is-number"><time datetime="{{ $row->iso }}"><b>{{ $row->localTime }}</b></time> <span class="meaning">{{ $row->utc }}</span></td>
-                                <td data-label="{{ __('Uncertain by') }}" class="is-number">{{ $row->uncertainty }}</td>
+                                <td data-label="{{ __('Uncertainty') }}" class="is-number">{{ $row->uncertainty }}</td>
                                 <td data-label="{{ __('Altitude') }}" class="is-number">{{ $row->isUp ? $row->altitude : __('Sun down') }}</td>
                                 <td data-label="{{ __('Azimuth') }}" class="is-number">{{ $row->azimuth }} <span class="meaning">{{ $row->compass }}</span></td>
                                 <td data-label="{{ __('Magnitude, obscuration') }}" class="is-number">{{ $row->magnitude }} <span class="meaning">{{ $row->obscuration }} %</span></td>
@@ -104,7 +104,7 @@
             @endforeach
         </section>
         <section>
-            <h2>{{ __('The Moon\'s eclipse of the pair') }}</h2>
+            <h2>{{ __('The lunar eclipse half a month away') }}</h2>
             @forelse ($page->lunar as [$when, $what])
                 <p><b>{{ $when }}</b> {{ $what }}</p>
             @empty
@@ -114,7 +114,7 @@
     </div>
 
     <section class="take-along">
-        <h2>{{ __('Take it along') }}</h2>
+        <h2>{{ __('Print and download') }}</h2>
         <p>
             <a class="btn btn-quiet" href="{{ route('sky.calendar', $page->event) }}">{{ __('Calendar with alarms (iCalendar)') }}</a>
             <a class="btn btn-quiet" href="{{ route('sky.table', $page->event) }}">{{ __('Times as a table (CSV)') }}</a>

@@ -35,7 +35,7 @@
                 <th scope="col">{{ __('Formula, λ = 550 nm') }}</th>
                 <th scope="col" class="is-number">{{ __('Hole') }}</th>
                 <th scope="col" class="is-number">{{ __('Blur') }}</th>
-                <th scope="col"><span class="visually-hidden">{{ __('Take it') }}</span></th>
+                <th scope="col"><span class="visually-hidden">{{ __('Use it') }}</span></th>
             </tr>
         </thead>
         <tbody>
@@ -45,7 +45,7 @@
                     <td data-label="{{ __('Formula, λ = 550 nm') }}">{{ $best->formula }}</td>
                     <td data-label="{{ __('Hole') }}" class="is-number">{{ Numbers::decimal($best->holeMm, 2) }} mm</td>
                     <td data-label="{{ __('Blur') }}" class="is-number">{{ Numbers::decimal($best->pinhole->blurMm(), 2) }} mm</td>
-                    <td><button type="button" class="btn btn-quiet" data-hole="{{ $best->holeMm }}">{{ __('Take it') }}<span class="visually-hidden"> {{ $best->formula }}</span></button></td>
+                    <td><button type="button" class="btn btn-quiet" data-hole="{{ $best->holeMm }}">{{ __('Use it') }}<span class="visually-hidden"> {{ $best->formula }}</span></button></td>
                 </tr>
             @endforeach
         </tbody>

@@ -134,13 +134,13 @@ final class PlanTest extends SiteTestCase
     {
         $this->withSchoolYard();
         $seen = ['spot' => 'By the garden', 'seen_kind' => 'tree', 'seen_name' => 'Pine', 'bearing_deg' => '238', 'distance_m' => '25', 'width_m' => '6', 'top_m' => '', 'top_deg' => '18'];
-        $this->post(route('site.sight', $this->event), $seen)->assertRedirect(route('site.show', [$this->event, 'spot' => 'By the garden']));
+        $this->post(route('site.sighting', $this->event), $seen)->assertRedirect(route('site.show', [$this->event, 'spot' => 'By the garden']));
         self::assertEqualsWithDelta(1.25 + 25 * tan(deg2rad(18)), $this->event->refresh()->planRevision?->plan->named('Pine')?->heightM, 1e-6);
         $this->get(route('site.show', [$this->event, 'spot' => 'By the garden']))->assertSee('From “By the garden” Pine hides the Sun from 17:0', false);
-        $this->post(route('site.sight', $this->event), $seen)->assertSessionHasErrors(['seen_name' => 'Two things are called "Pine"; give each a name of its own.']);
-        $this->post(route('site.sight', $this->event), ['seen_name' => 'Both', 'top_m' => '3'] + $seen)->assertSessionHasErrors('top_m')->assertSessionHasInput('bearing_deg');
-        $this->post(route('site.sight', $this->event), ['seen_name' => 'Neither', 'top_deg' => ''] + $seen)->assertSessionHasErrors('top_m');
-        $this->post(route('site.sight', $this->event), ['seen_name' => "Line\nbreak", 'bearing_deg' => '361', 'distance_m' => 'far'] + $seen)->assertSessionHasErrors(['seen_name', 'bearing_deg', 'distance_m']);
+        $this->post(route('site.sighting', $this->event), $seen)->assertSessionHasErrors(['seen_name' => 'Two things are called "Pine"; give each a name of its own.']);
+        $this->post(route('site.sighting', $this->event), ['seen_name' => 'Both', 'top_m' => '3'] + $seen)->assertSessionHasErrors('top_m')->assertSessionHasInput('bearing_deg');
+        $this->post(route('site.sighting', $this->event), ['seen_name' => 'Neither', 'top_deg' => ''] + $seen)->assertSessionHasErrors('top_m');
+        $this->post(route('site.sighting', $this->event), ['seen_name' => "Line\nbreak", 'bearing_deg' => '361', 'distance_m' => 'far'] + $seen)->assertSessionHasErrors(['seen_name', 'bearing_deg', 'distance_m']);
     }
 
     public function testHelpersLookButDoNotDraw(): void

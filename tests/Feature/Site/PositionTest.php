@@ -38,7 +38,7 @@ final class PositionTest extends SiteTestCase
         $this->post(route('site.position.read', $this->event));
         Queue::assertPushedTimes(ReadPosition::class, 1);
         $this->travel(20)->seconds();
-        $this->get(route('site.files', $this->event))->assertSee('Nobody takes the reading up');
+        $this->get(route('site.files', $this->event))->assertSee('Nothing reads the receiver');
         $reading = PositionReading::query()->firstOrFail();
         $reading->update(['began_at' => now()]);
         $this->travel(20)->seconds();
@@ -56,7 +56,7 @@ final class PositionTest extends SiteTestCase
         self::assertEqualsWithDelta(-6.278063, $reading->lon, 1.5 / 89000);
         self::assertEqualsWithDelta(4.5, $reading->uncertainty_m, 0.1, 'dilution 0.9 times 5 m');
         self::assertSame([], $reading->refused);
-        $this->get(route('site.files', $this->event))->assertSee('± 4.5 m')->assertSee('Take this position');
+        $this->get(route('site.files', $this->event))->assertSee('± 4.5 m')->assertSee('Use this position');
     }
 
     /** @return array<string, array{string, string, string, string|null}> fault, what is counted, how that is called, what is said */

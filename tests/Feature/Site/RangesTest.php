@@ -16,7 +16,7 @@ final class RangesTest extends SiteTestCase
     private const NO_NUMBERS = ['abc', 'NAN', 'INF', '1e999', '0x10', '12 m', '--3', '1.2.3', '½', '<b>1</b>'];
 
     /** Other fields that have to be right for the one in question to be asked at all. */
-    private const SIGHT = ['seen_kind' => 'wall', 'seen_name' => 'Mast', 'bearing_deg' => '10', 'distance_m' => '20', 'width_m' => '1', 'top_deg' => '5'];
+    private const SIGHTING = ['seen_kind' => 'wall', 'seen_name' => 'Mast', 'bearing_deg' => '10', 'distance_m' => '20', 'width_m' => '1', 'top_deg' => '5'];
     private const VIEWER = ['name' => 'Box', 'distance_mm' => '300', 'hole_mm' => '0.6', 'screen_side' => 'front'];
     private const EVENT = ['title' => 'A', 'place_name' => 'B', 'lat' => '36.5', 'lon' => '-6.3', 'height_m' => '5', 'timezone' => 'Europe/Madrid', 'eclipse' => '2027-08-02', 'as_typed' => '1'];
 
@@ -36,10 +36,10 @@ final class RangesTest extends SiteTestCase
             ['GET', 'site.shadows', 'prop_m', 0.05, 10.0, 'Prop: … from 0.05 to 10 m', []],
             ['GET', 'sky.next', 'to', 1900.0, 2199.0, 'Up to the year: … from 1900 to 2199', []],
             ['GET', 'sky.next', 'least', 0.0, 100.0, 'Least area covered: … from 0 to 100 %', []],
-            ['POST', 'site.sight', 'bearing_deg', 0.0, 360.0, 'true bearing from 0 to 360°', self::SIGHT],
-            ['POST', 'site.sight', 'distance_m', 0.5, 2000.0, 'distance … from 0.5 to 2000 m', self::SIGHT],
-            ['POST', 'site.sight', 'width_m', 0.1, 1000.0, 'width … from 0.1 to 1000 m', self::SIGHT],
-            ['POST', 'site.sight', 'top_deg', -10.0, 85.0, 'angle up to its top … from −10 to 85°', self::SIGHT],
+            ['POST', 'site.sighting', 'bearing_deg', 0.0, 360.0, 'true bearing from 0 to 360°', self::SIGHTING],
+            ['POST', 'site.sighting', 'distance_m', 0.5, 2000.0, 'distance … from 0.5 to 2000 m', self::SIGHTING],
+            ['POST', 'site.sighting', 'width_m', 0.1, 1000.0, 'width … from 0.1 to 1000 m', self::SIGHTING],
+            ['POST', 'site.sighting', 'top_deg', -10.0, 85.0, 'angle up to its top … from −10 to 85°', self::SIGHTING],
             ['POST', 'viewers.store', 'distance_mm', 100.0, 30000.0, 'from hole to screen … from 100 to 30000 mm', self::VIEWER],
             ['POST', 'viewers.store', 'hole_mm', 0.1, 50.0, 'hole … from 0.1 to 50 mm', self::VIEWER],
             ['POST', 'events.store', 'lat', -90.0, 90.0, 'latitude … −90 … 90', self::EVENT],

@@ -49,7 +49,7 @@ final class SitePagesTest extends SiteTestCase
     public function testWhatMayHideTheSunAsWellIsTold(): void
     {
         $this->put(route('site.update', $this->event), ['accuracy_m' => '1'] + $this->form('viewers|Class|0 0|1.25'));
-        $this->post(route('site.sight', $this->event), ['spot' => 'Class', 'seen_kind' => 'wall', 'seen_name' => 'Roof', 'bearing_deg' => '222', 'distance_m' => '30', 'width_m' => '5', 'top_m' => '11.5'])->assertSessionHasNoErrors();
+        $this->post(route('site.sighting', $this->event), ['spot' => 'Class', 'seen_kind' => 'wall', 'seen_name' => 'Roof', 'bearing_deg' => '222', 'distance_m' => '30', 'width_m' => '5', 'top_m' => '11.5'])->assertSessionHasNoErrors();
         $this->get(route('site.show', $this->event))->assertOk()
             ->assertDontSee('behind Roof')->assertSee('If the plan is off by 1 m, Roof hides it from 16:');
     }
@@ -64,11 +64,11 @@ final class SitePagesTest extends SiteTestCase
     /** A spot that is asked for somewhere else answers from there, and nothing is kept. */
     public function testTheLookFollowsTheSpot(): void
     {
-        $this->get(route('site.look', [$this->event, 'spot' => 'East end', 'east' => -20, 'north' => 30]))->assertOk()->assertSee('until 18:35');
-        $this->get(route('site.look', [$this->event, 'spot' => 'East end', 'east' => -45, 'north' => -30]))->assertOk()->assertSee('lies under Gym');
+        $this->get(route('site.spot-view', [$this->event, 'spot' => 'East end', 'east' => -20, 'north' => 30]))->assertOk()->assertSee('until 18:35');
+        $this->get(route('site.spot-view', [$this->event, 'spot' => 'East end', 'east' => -45, 'north' => -30]))->assertOk()->assertSee('lies under Gym');
         $this->get(route('site.show', $this->event))->assertSee('until 17:37');
-        $this->getJson(route('site.look', [$this->event, 'east' => 'x', 'north' => 3]))->assertUnprocessable();
-        $this->getJson(route('site.look', [$this->event, 'east' => 5000, 'north' => 3]))->assertUnprocessable();
+        $this->getJson(route('site.spot-view', [$this->event, 'east' => 'x', 'north' => 3]))->assertUnprocessable();
+        $this->getJson(route('site.spot-view', [$this->event, 'east' => 5000, 'north' => 3]))->assertUnprocessable();
     }
 
     public function testRibbonAndToDoTellWhatTheSiteCosts(): void
@@ -100,17 +100,17 @@ final class SitePagesTest extends SiteTestCase
     public function testThePlansRaysPointAtTheSun(): void
     {
         $site = $this->site();
-        $sheet = PlanDrawing::of($site, $site->mainPlace());
-        foreach ($sheet->rays as $ray) {
+        $drawing = PlanDrawing::of($site, $site->mainPlace());
+        foreach ($drawing->rays as $ray) {
             if (preg_match('/^Max/', $ray['label']) === 1) {
                 self::assertEqualsWithDelta($site->outlookFrom($site->mainPlace())->contacts[2]->sun->azimuthDeg, fmod(rad2deg(atan2($ray['x'], -$ray['y'])) + 360, 360), 0.3);
                 self::assertTrue($ray['isHidden']);
             }
         }
-        self::assertGreaterThanOrEqual(4, count($sheet->rays));
-        foreach ($sheet->rays as $ray) {
-            self::assertGreaterThan($sheet->left, $sheet->observerX + $ray['x']);
-            self::assertLessThan($sheet->top + $sheet->height, $sheet->observerY + $ray['y']);
+        self::assertGreaterThanOrEqual(4, count($drawing->rays));
+        foreach ($drawing->rays as $ray) {
+            self::assertGreaterThan($drawing->left, $drawing->observerX + $ray['x']);
+            self::assertLessThan($drawing->top + $drawing->height, $drawing->observerY + $ray['y']);
         }
     }
 
@@ -123,7 +123,7 @@ final class SitePagesTest extends SiteTestCase
 
     public function testTheDoorwaySaysPlainlyWhenItFacesAway(): void
     {
-        $this->get(route('site.doorway', [$this->event, 'facade' => 'School 3']))->assertSee('“School 3” does not face the Sun: it looks north-east')->assertSee('Does not work');
+        $this->get(route('site.doorway', [$this->event, 'facade' => 'School 3']))->assertSee('“School 3” does not face the Sun: it faces north-east')->assertSee('Does not work');
         $this->get(route('site.doorway', [$this->event, 'facade' => 'Doorway B', 'time' => '17:00', 'distance_m' => '0,6']))->assertOk()
             ->assertSee('A banner in “Doorway B” works from 16:34 to 17:4', false)->assertSee('Gym is before the Sun')->assertSee('1.33 m')->assertSee('Cutting plan for 17:00');
         $this->get(route('site.doorway', [$this->event, 'adult_m' => '2.05', 'distance_m' => '0.6', 'time' => '17:50']))
@@ -154,7 +154,7 @@ final class SitePagesTest extends SiteTestCase
         self::assertNotNull($page);
         self::assertSame(Level::Hold, $page->verdict->level);
         self::assertStringContainsString('height of eyes', implode(' ', array_map(static fn($f) => $f->reason, $page->verdict->findings)));
-        self::assertSame('“Sheet on the gym” hangs on Gym, which looks 90°.', $page->wall);
+        self::assertSame('“Sheet on the gym” hangs on Gym, which faces 90°.', $page->wall);
         $this->get(route('site.mirror', [$this->event, 'time' => '17:15']))->assertOk()->assertSee('turn the mirror to')->assertSee('Flat mirrors only');
         $this->get(route('site.mirror', [$this->event, 'opening_mm' => 0]))->assertSessionHasErrors('opening_mm');
     }
@@ -201,7 +201,7 @@ final class SitePagesTest extends SiteTestCase
     /** @return list<array{string}> */
     public static function nonsense(): array
     {
-        return [['?spot[]=x'], ['/look?spot=nobody'], ['/shade?minute[]=1'], ['/doorway?facade[]=x&child_m[]=2'], ['/mirror?mirror=none&screen=none'], ['/shadows?pole_m=1e400'], ['/doorway?time=aa'], ['?best=maybe']];
+        return [['?spot[]=x'], ['/spot-view?spot=nobody'], ['/shade?minute[]=1'], ['/doorway?facade[]=x&child_m[]=2'], ['/mirror?mirror=none&screen=none'], ['/shadows?pole_m=1e400'], ['/doorway?time=aa'], ['?best=maybe']];
     }
 
     #[DataProvider('nonsense')]

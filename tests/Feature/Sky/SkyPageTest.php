@@ -20,7 +20,7 @@ final class SkyPageTest extends TestCase
             ->assertSee('from 10:45:26 (CEST, UTC+2)')
             ->assertSeeInOrder(['C1', '09:40:46', '07:40:46', 'C2', '10:45:26', 'Max', '10:46:52', 'C3', '10:48:19', 'C4', '11:59:36'])
             ->assertSee('Filters may come off from 10:45:31 to 10:48:11')
-            ->assertSeeInOrder(['first bite', 'half past twelve', '287°, 344°', 'Why it is total here', '33.81′', 'eclipse of the pair', '17 August 2027', 'penumbral'])
+            ->assertSeeInOrder(['first bite', 'half past twelve', '287°, 344°', 'Why it is total here', '33.81′', 'lunar eclipse half a month away', '17 August 2027', 'penumbral'])
             ->assertSee('2 min 59 s instead of 2 min 53 s')
             ->assertSee('ELP/MPP02');
     }

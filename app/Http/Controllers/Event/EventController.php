@@ -64,7 +64,7 @@ final class EventController
             $event->placeLists->each(ComputePlaces::recompute(...));
         }
 
-        return redirect()->route('sky.show', $event)->with('status', __('Changed.'));
+        return redirect()->route('sky.show', $event)->with('status', __('Saved.'));
     }
 
     /** Takes the event with all that belongs to it off the list; nothing is lost. */

@@ -48,6 +48,6 @@ final class LotController
     {
         $lot->update($request->validated());
 
-        return redirect()->route('eyewear.show', [$event, $lot])->with('status', __('Changed.'));
+        return redirect()->route('eyewear.show', [$event, $lot])->with('status', __('Saved.'));
     }
 }

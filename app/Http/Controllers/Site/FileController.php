@@ -40,7 +40,7 @@ final class FileController
     {
         EventPlan::of($event)->keep($request->plan(), $event->plan_revision_id, $user);
 
-        return redirect()->route('site.show', $event)->with('status', __('Taken from the file. Undo takes it back; check the heights.'));
+        return redirect()->route('site.show', $event)->with('status', __('Imported from the file. Undo removes it again; check the heights.'));
     }
 
     public function geoJson(Event $event): Response

@@ -32,7 +32,7 @@ final class PlanController
     public function show(SpotViewRequest $request, Event $event): View
     {
         if ($request->ajax()) {
-            return view('site.sheet', ['page' => SitePage::of($this->reader->site($event), EventPlan::of($event), $request->spot(), $request->boolean('best')), 'event' => $event]);
+            return view('site.planned', ['page' => SitePage::of($this->reader->site($event), EventPlan::of($event), $request->spot(), $request->boolean('best')), 'event' => $event]);
         }
         $frame = $this->frames->of($event);
 
@@ -47,11 +47,11 @@ final class PlanController
     }
 
     /** Adds what was measured from a spot. */
-    public function sight(SightingRequest $request, Event $event, #[CurrentUser] User $user): RedirectResponse
+    public function sighting(SightingRequest $request, Event $event, #[CurrentUser] User $user): RedirectResponse
     {
         EventPlan::of($event)->keep($request->plan(), $event->plan_revision_id, $user);
 
-        return redirect()->route('site.show', [$event, 'spot' => $request->spot()])->with('status', __('It is on the plan. Undo takes it back.'));
+        return redirect()->route('site.show', [$event, 'spot' => $request->spot()])->with('status', __('It is on the plan. Undo removes it again.'));
     }
 
     public function undo(Request $request, Event $event): View|RedirectResponse
@@ -68,12 +68,12 @@ final class PlanController
         return $this->changed($request, $event, $request->string('spot')->toString());
     }
 
-    /** The look from a spot that is being moved; stores nothing. */
-    public function look(SpotViewRequest $request, Event $event): View
+    /** The view from a spot that is being moved; stores nothing. */
+    public function spotView(SpotViewRequest $request, Event $event): View
     {
         $site = $this->reader->site($event);
 
-        return view('site.look', ['look' => SpotView::of($request->placeOn($site), $site)]);
+        return view('site.spot-view', ['view' => SpotView::of($request->placeOn($site), $site)]);
     }
 
     /** Where the shade lies at a minute. */

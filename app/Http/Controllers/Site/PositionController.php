@@ -44,6 +44,6 @@ final class PositionController
         }
         EventPlan::of($event)->keep($request->plan(), $event->plan_revision_id, $user);
 
-        return redirect()->route('site.show', [$event, 'spot' => $request->string('spot_name')->trim()->toString()])->with('status', __('The spot is on the plan. Undo takes it back.'));
+        return redirect()->route('site.show', [$event, 'spot' => $request->string('spot_name')->trim()->toString()])->with('status', __('The spot is on the plan. Undo removes it again.'));
     }
 }

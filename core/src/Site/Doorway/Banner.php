@@ -20,7 +20,7 @@ use KeenShadow\Core\Sky\Timeline;
  *
  * With the eye at height h and distance D behind the sheet, the Sun at apparent altitude a and β to the right of
  * straight out, its rays meet the sheet at the height h + D·tan a / cos β and D·tan β to the right of the eye. The
- * method is common practice with no published source; the sum is plane trigonometry.
+ * method is common practice with no published source; the calculation is plane trigonometry.
  */
 final readonly class Banner
 {

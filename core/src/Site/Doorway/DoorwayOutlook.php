@@ -92,7 +92,7 @@ final readonly class DoorwayOutlook
             BannerState::SunDown => 'At the maximum the Sun is down (:who).',
             BannerState::AboveLintel => 'At the maximum the hole would lie above the opening (:who).',
             BannerState::BelowSill => 'At the maximum the hole would lie below the opening (:who).',
-            BannerState::PastJamb => 'At the maximum the hole would lie too far aside (:who).',
+            BannerState::PastJamb => 'At the maximum the hole would lie too far to the side (:who).',
             BannerState::Blocked => 'At the maximum :by is before the Sun (:who).',
             BannerState::Works => throw new \LogicException('nothing speaks against it'),
         };

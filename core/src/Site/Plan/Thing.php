@@ -19,7 +19,6 @@ final readonly class Thing
     public const FARTHEST_M = 2000.0;
     public const MOST_HEIGHT_M = 300.0;
     public const MOST_RADIUS_M = 50.0;
-    public const MOST_POINTS = 200;
     public const LONGEST_NAME = 60;
     /** A crown's circle as a polygon around it, 2 % too wide at its corners. */
     private const CROWN_SIDES = 16;
@@ -154,11 +153,7 @@ final readonly class Thing
     /** @param list<PlanPoint> $points */
     private static function checkPoints(ThingKind $kind, string $name, array $points): void
     {
-        [$least, $most] = match ($kind->shape()) {
-            Shape::Area => [3, self::MOST_POINTS],
-            Shape::Line => [2, $kind->isOpening() ? 2 : self::MOST_POINTS],
-            Shape::Round, Shape::Point => [1, 1],
-        };
+        [$least, $most] = [$kind->leastPoints(), $kind->mostPoints()];
         if (count($points) < $least || count($points) > $most) {
             throw SiteException::pointCount($name, count($points), $least, $most);
         }
@@ -166,7 +161,7 @@ final readonly class Thing
             self::within('points', 'east_m', $name, $point->eastM, -self::FARTHEST_M, self::FARTHEST_M);
             self::within('points', 'north_m', $name, $point->northM, -self::FARTHEST_M, self::FARTHEST_M);
         }
-        if ($least > 1 && max(array_map(static fn(PlanPoint $p): float => $p->distanceM($points[0]), $points)) < self::SAME_POINT_M) {
+        if ($least > 1 && max([0.0, ...array_map(static fn(PlanPoint $p): float => $p->distanceM($points[0]), $points)]) < self::SAME_POINT_M) {
             throw SiteException::samePoint($name);
         }
         if ($kind->shape() === Shape::Area && self::crossesItself($points)) {

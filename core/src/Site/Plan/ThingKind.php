@@ -7,6 +7,8 @@ namespace KeenShadow\Core\Site\Plan;
 /** What can stand on a site plan. */
 enum ThingKind: string
 {
+    private const MOST_POINTS = 200;
+
     case Building = 'building';
     case Wall = 'wall';
     case Tree = 'tree';
@@ -31,6 +33,25 @@ enum ThingKind: string
             self::Wall, self::Doorway, self::Window => Shape::Line,
             self::Tree => Shape::Round,
             self::Audience, self::Telescope, self::Queue, self::Shade, self::Mirror, self::Screen => Shape::Point,
+        };
+    }
+
+    /** Fewest points that make one. */
+    public function leastPoints(): int
+    {
+        return match ($this->shape()) {
+            Shape::Area => 3,
+            Shape::Line => 2,
+            Shape::Round, Shape::Point => 1,
+        };
+    }
+
+    public function mostPoints(): int
+    {
+        return match (true) {
+            $this->isOpening() => 2,
+            $this->leastPoints() === 1 => 1,
+            default => self::MOST_POINTS,
         };
     }
 
@@ -65,6 +86,12 @@ enum ThingKind: string
     public function wantsShade(): bool
     {
         return $this === self::Shade || $this === self::Screen;
+    }
+
+    /** Radius in metres to begin with; nothing but a tree has one. */
+    public function usualRadiusM(): ?float
+    {
+        return $this === self::Tree ? 3.0 : null;
     }
 
     /** Height in metres to begin with: the usual storey, tree, door, eye. */

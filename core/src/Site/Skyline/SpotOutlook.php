@@ -86,7 +86,7 @@ final readonly class SpotOutlook
                 $findings[] = new Finding($isMiddle ? Level::No : Level::Hold, ':contacts lost behind :name.', 'Look for a spot from which it is clear.', Source::Plan, ['contacts' => $contacts, 'name' => $name === '' ? null : $name]);
             }
             foreach (self::byName(array_values(array_filter($this->contacts, static fn(ContactVisibility $c): bool => $c->isUncertain))) as $name => $contacts) {
-                $findings[] = new Finding(Level::Hold, ':contacts clear, but :name is so close that it hangs on the measuring.', 'Measure it better, or move away from it.', Source::Plan, ['contacts' => $contacts, 'name' => $name === '' ? null : $name]);
+                $findings[] = new Finding(Level::Hold, ':contacts clear, but :name is so close that it depends on the measuring.', 'Measure it better, or move away from it.', Source::Plan, ['contacts' => $contacts, 'name' => $name === '' ? null : $name]);
             }
         }
         if (!$this->isDrawn) {
@@ -110,7 +110,7 @@ final readonly class SpotOutlook
         return Verdict::of(SiteSubject::Shade, match (true) {
             $this->clearSeconds < 1 => [],
             $this->wholeSeconds - $this->clearSeconds > 1 => [new Finding(Level::Hold, 'The Sun reaches it for a part of the eclipse.', 'See from when to when, or put up an awning.', Source::Plan)],
-            default => [new Finding(Level::No, 'The Sun reaches it all the while.', 'Find a wall\'s shade, or put up an awning.', Source::Plan)],
+            default => [new Finding(Level::No, 'The Sun reaches it all the time.', 'Find a wall\'s shade, or put up an awning.', Source::Plan)],
         }, new Finding(Level::Yes, 'The whole disc is never free from here while the eclipse lasts.', 'The sky still lights it: draw a curtain behind a screen.', Source::Plan));
     }
 

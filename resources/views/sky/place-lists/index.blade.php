@@ -11,7 +11,7 @@
                 <input class="form-control" type="file" id="file" name="file" accept=".csv,.txt,.gpx,.kml,.geojson,.json" aria-describedby="file-hint">
                 <p class="hint" id="file-hint">{{ __('CSV with name, lat, lon and height_m; or GPX, KML, GeoJSON points') }}</p>
             </div>
-            <div class="field"><button class="btn btn-primary">{{ __('Compute') }}</button></div>
+            <div class="field"><button class="btn btn-primary">{{ __('Import') }}</button></div>
         </form>
     @endcan
     @if ($lists->isEmpty())

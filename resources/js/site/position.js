@@ -1,4 +1,4 @@
-import { fetchPiece } from "./page.js";
+import { ask } from "../page.js";
 
 const EVERY_MS = 1000;
 
@@ -13,12 +13,8 @@ export function position() {
 
         async read(event) {
             this.busy = true;
-            const response = await fetch(this.$root.dataset.read, {
-                method: "POST",
-                body: new FormData(event.target),
-                headers: { "X-Requested-With": "XMLHttpRequest" },
-            }).catch(() => null);
-            if (response?.ok) this.$refs.reading.innerHTML = await response.text();
+            const { piece } = await ask(this.$root.dataset.read, new FormData(event.target), { method: "POST" });
+            if (piece !== null) this.$refs.reading.innerHTML = piece;
             this.watch();
         },
 
@@ -28,7 +24,7 @@ export function position() {
             this.busy = Boolean(again);
             if (!again) return;
             await new Promise((done) => setTimeout(done, EVERY_MS));
-            const piece = await fetchPiece(again, {});
+            const { piece } = await ask(again, {});
             if (piece !== null) this.$refs.reading.innerHTML = piece;
             this.watch();
         },

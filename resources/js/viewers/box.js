@@ -1,4 +1,4 @@
-import { afterPause, fetchPiece } from "./page.js";
+import { afterPause, latest } from "../page.js";
 
 /** A box being designed: its numbers and picture follow the fields; the server computes them. */
 export function boxDesign() {
@@ -6,6 +6,8 @@ export function boxDesign() {
         waiting: false,
 
         init() {
+            const { form } = this.$refs;
+            this.ask = latest({ form: () => form });
             this.later = afterPause(200, () => this.preview());
         },
 
@@ -24,11 +26,12 @@ export function boxDesign() {
         async preview() {
             this.waiting = true;
             const fields = Object.fromEntries(new FormData(this.$refs.form));
-            const piece = await fetchPiece(this.$root.dataset.preview, {
+            const { piece, isStale } = await this.ask(this.$root.dataset.preview, {
                 distance_mm: fields.distance_mm,
                 hole_mm: fields.hole_mm,
                 screen_side: fields.screen_side,
             });
+            if (isStale) return;
             this.waiting = false;
             this.$refs.refused.hidden = piece !== null;
             if (piece !== null) this.$refs.box.innerHTML = piece;

@@ -1,3 +1,4 @@
+import { panZoom } from "../../panzoom.js";
 import { metres, middleOf, niceLength, set, shiftInto } from "./shapes.js";
 
 const LETTER_PX = 13;
@@ -17,8 +18,14 @@ const LABELS = [
 const LABEL_OVERLAP = 0.25;
 
 /** The window on the plan, what is drawn in it, and the rows of numbers behind it. */
-export function sheet() {
+export function drawing() {
     return {
+        ...panZoom({ least: CLOSEST_M, most: FARTHEST_M, step: 1.4 }),
+
+        canvas() {
+            return this.part("plan");
+        },
+
         part(name) {
             return this.piece.querySelector(`[data-part="${name}"]`);
         },
@@ -36,7 +43,7 @@ export function sheet() {
 
         /** Where the panorama is wider than the screen, its middle is shown, around the Sun's way. */
         faceSun() {
-            const view = this.part("look").querySelector(".panorama .scrolls");
+            const view = this.part("view").querySelector(".panorama .scrolls");
             view.scrollLeft = (view.scrollWidth - view.clientWidth) / 2;
         },
 
@@ -44,7 +51,7 @@ export function sheet() {
             const { x, y, width, height } = this.box;
             const plan = this.part("plan");
             plan.setAttribute("viewBox", `${x} ${y} ${width} ${height}`);
-            const perPx = this.metresPerPx();
+            const perPx = this.perPx();
             this.part("drawn").setAttribute("font-size", LETTER_PX * perPx);
             const barM = niceLength(BAR_PX * perPx);
             set(this.part("scale"), { viewBox: `0 0 ${plan.clientWidth * perPx} 1` });
@@ -63,7 +70,7 @@ export function sheet() {
             const taken = [];
             boxes.forEach(([label, { left, right, top, bottom, height }]) => {
                 const shift = shiftInto({ left, right }, frame);
-                if (shift !== 0) set(label, { dx: shift * this.metresPerPx() });
+                if (shift !== 0) set(label, { dx: shift * this.perPx() });
                 const box = { left: left + shift, right: right + shift, top, bottom, height };
                 const isFree = taken.every(
                     (other) =>
@@ -77,47 +84,14 @@ export function sheet() {
             });
         },
 
-        metresPerPx() {
-            const { clientWidth, clientHeight } = this.part("plan");
-            return Math.max(this.box.width / (clientWidth || 1), this.box.height / (clientHeight || 1));
-        },
-
-        at(event) {
-            const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(
-                this.part("plan").getScreenCTM().inverse(),
-            );
-            return { x: point.x, y: point.y };
-        },
-
-        zoom(factor, about) {
-            const { x, y, width, height } = this.box;
-            const to = Math.min(FARTHEST_M, Math.max(CLOSEST_M, width * factor));
-            const scale = to / width;
-            const middle = about ?? { x: x + width / 2, y: y + height / 2 };
-            this.box = {
-                x: middle.x - (middle.x - x) * scale,
-                y: middle.y - (middle.y - y) * scale,
-                width: to,
-                height: height * scale,
-            };
-            this.show();
-        },
-
-        closer() {
-            this.zoom(0.7);
-        },
-
-        farther() {
-            this.zoom(1.4);
-        },
-
         whole() {
-            this.box = { ...this.home };
-            this.show();
+            this.moveTo({ ...this.home });
         },
 
-        wheel(event) {
-            this.zoom(event.deltaY > 0 ? 1.15 : 0.87, this.at(event));
+        /** What the server says of a kind of thing: how many points it may have, whether it is an opening. */
+        kindOf(index) {
+            const { kind } = this.thing(index).dataset;
+            return this.part("kind").querySelector(`[value="${kind}"]`).dataset;
         },
 
         // The rows of numbers are the plan.
@@ -171,7 +145,7 @@ export function sheet() {
             set(group.querySelector("text"), middle);
             if (group.dataset.shape === "point") {
                 this.part("fan").setAttribute("transform", `translate(${points[0].x} ${points[0].y})`);
-                this.look(group.dataset.name, points[0]);
+                this.viewFrom(group.dataset.name, points[0]);
             }
         },
     };

@@ -1,10 +1,8 @@
-import { LEAST_POINTS, nearestOn, round, set, svg, withCorner } from "./shapes.js";
+import { nearestOn, round, set, svg, withCorner } from "./shapes.js";
 
 const SNAP_PX = 12;
-const TAP_PX = 5;
 const GRID_M = 0.5;
 const FINE_M = 0.1;
-const OPENINGS = ["doorway", "window"];
 const ARROWS = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
 
 /** Choosing, dragging and nudging what is drawn, by mouse, touch and keys. */
@@ -22,7 +20,7 @@ export function hand() {
             for (const field of ["name", "height_m", "radius_m", "sill_m"])
                 this.part(field).value = this.input(index, field).value;
             this.canTurn = this.points(index).length > 1;
-            this.isOpening = OPENINGS.includes(this.thing(index).dataset.kind);
+            this.isOpening = "opening" in this.kindOf(index);
         },
 
         has(field) {
@@ -44,10 +42,10 @@ export function hand() {
             if (this.chosen === null || !this.thing(this.chosen)) return;
             const points = this.points(this.chosen);
             if (points.length < 2 || !this.part("name")) return;
-            const { shape, kind } = this.thing(this.chosen).dataset;
+            const { shape } = this.thing(this.chosen).dataset;
             const handle = ({ x, y }, attributes) =>
                 svg("circle", { cx: x, cy: y, "vector-effect": "non-scaling-stroke", ...attributes });
-            if (!OPENINGS.includes(kind)) {
+            if (!("opening" in this.kindOf(this.chosen))) {
                 const ends = shape === "area" ? points : points.slice(0, -1);
                 group.append(
                     ...ends.map((p, i) => {
@@ -74,24 +72,21 @@ export function hand() {
         // Mouse and touch.
 
         grab(event) {
-            const plan = this.part("plan");
             const thing = event.target.closest(".plan-thing");
             const { corner, between } = event.target.dataset;
-            const start = this.at(event);
             const mayMove = this.part("name") !== null && !this.drawing;
-            this.held = { x: event.clientX, y: event.clientY, start, box: { ...this.box }, moved: false };
-            if (mayMove && corner !== undefined) this.hold(this.points(this.chosen), Number(corner));
+            this.hold(event);
+            if (mayMove && corner !== undefined) this.carry(this.points(this.chosen), Number(corner));
             else if (mayMove && between !== undefined)
-                this.hold(withCorner(this.points(this.chosen), Number(between)), Number(between) + 1);
+                this.carry(withCorner(this.points(this.chosen), Number(between)), Number(between) + 1);
             else if (thing && !this.drawing) {
                 this.choose(Number(thing.dataset.index));
-                if (mayMove) this.hold(this.points(this.chosen));
+                if (mayMove) this.carry(this.points(this.chosen));
             } else if (!this.drawing) this.choose(null);
-            plan.setPointerCapture(event.pointerId);
         },
 
         /** Takes the chosen thing, or one of its corners, along with the pointer. */
-        hold(points, corner) {
+        carry(points, corner) {
             Object.assign(this.held, { index: this.chosen, points, corner });
         },
 
@@ -100,17 +95,9 @@ export function hand() {
                 if (this.drawing) this.sketch(this.snap(this.at(event)));
                 return;
             }
-            if (Math.hypot(event.clientX - this.held.x, event.clientY - this.held.y) < TAP_PX && !this.held.moved)
-                return;
-            this.held.moved = true;
+            if (!this.isDragged(event)) return;
             if (this.held.index === undefined) {
-                const perPx = this.metresPerPx();
-                this.box = {
-                    ...this.box,
-                    x: this.held.box.x - (event.clientX - this.held.x) * perPx,
-                    y: this.held.box.y - (event.clientY - this.held.y) * perPx,
-                };
-                this.show();
+                this.pan(event);
                 return;
             }
             this.held.now = this.moved(this.at(event));
@@ -145,7 +132,7 @@ export function hand() {
 
         removeCorner(corner) {
             const points = this.points(this.chosen);
-            if (points.length <= LEAST_POINTS[this.thing(this.chosen).dataset.shape]) return;
+            if (points.length <= Number(this.kindOf(this.chosen).least)) return;
             points.splice(corner, 1);
             this.write(this.chosen, points);
             this.save();
@@ -166,7 +153,7 @@ export function hand() {
         /** To a corner of another thing, to a wall, else to the half metre. */
         snap(point, except = null) {
             if (!this.snaps) return { x: round(point.x, 0.01), y: round(point.y, 0.01) };
-            const reach = SNAP_PX * this.metresPerPx();
+            const reach = SNAP_PX * this.perPx();
             let best = null;
             let least = reach;
             const offer = (to, weight) => {
@@ -204,8 +191,8 @@ export function hand() {
             }
             if (event.key === "z" && (event.ctrlKey || event.metaKey))
                 this.piece.querySelector(event.shiftKey ? "[data-redo]" : "[data-undo]")?.click();
-            else if (event.key === "+") this.zoom(0.7);
-            else if (event.key === "-") this.zoom(1.4);
+            else if (event.key === "+") this.zoomIn();
+            else if (event.key === "-") this.zoomOut();
             else if (this.chosen === null) return;
             else if (event.key === "Escape") this.choose(null);
             else if (!this.part("name")) return;

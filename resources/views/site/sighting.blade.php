@@ -1,8 +1,8 @@
-<details class="sums" id="sight" data-part="sight" @if ($errors->hasAny(['seen_name', 'bearing_deg', 'distance_m', 'width_m', 'top_m', 'top_deg'])) open @endif>
-    <summary>{{ __('Add what stands in a direction, as measured from “:spot”', ['spot' => $page->look->place->name]) }}</summary>
-    <form method="post" action="{{ route('site.sight', $event) }}" class="asked" novalidate>
+<details class="sums" id="sighting" data-part="sighting" @if ($errors->hasAny(['seen_name', 'bearing_deg', 'distance_m', 'width_m', 'top_m', 'top_deg'])) open @endif>
+    <summary>{{ __('Add what stands in a direction, as measured from “:spot”', ['spot' => $page->view->place->name]) }}</summary>
+    <form method="post" action="{{ route('site.sighting', $event) }}" class="asked" novalidate>
         @csrf
-        <input type="hidden" name="spot" value="{{ $page->look->place->name }}">
+        <input type="hidden" name="spot" value="{{ $page->view->place->name }}">
         <div class="field">
             <label for="seen_kind">{{ __('What') }}</label>
             <select class="form-select" id="seen_kind" name="seen_kind">
@@ -16,7 +16,7 @@
         <x-field name="width_m" :label="__('Width, m')" :value="old('width_m')" inputmode="decimal" />
         <x-field name="top_m" :label="__('Height, m')" :value="old('top_m')" inputmode="decimal" />
         <x-field name="top_deg" :label="__('or angle to its top, °')" :value="old('top_deg')" inputmode="decimal" />
-        <button class="btn btn-quiet">{{ __('Add it') }}</button>
+        <button class="btn btn-quiet">{{ __('Add') }}</button>
     </form>
     <p class="note">{{ __('Bearings are true: a compass needle is off by the local declination. The angle is from the eyes at the spot up to the top; a fist at arm’s length is about 10° (common practice, no source).') }}</p>
 </details>

@@ -1,4 +1,4 @@
-import { pageData } from "./page.js";
+import { pageData } from "../page.js";
 
 const SVG_Y_DOWN = -1;
 
@@ -68,15 +68,15 @@ export function skyDisc() {
 
         covered() {
             const s = this.current();
-            return this.$root.dataset.covered.replace(":area", this.percent(s.o)).replace(":diameter", s.m.toFixed(3));
+            return this.$root.dataset.covered.replace(":area", s.p).replace(":diameter", s.d);
         },
 
         place() {
             const s = this.current();
             // The disc stands on the horizon while its middle is a little below.
-            const words = s.alt < 0 ? this.$root.dataset.rim : this.$root.dataset.place;
+            const words = s.low ? this.$root.dataset.rim : this.$root.dataset.place;
             return s.up
-                ? words.replace(":alt", s.alt.toFixed(1)).replace(":az", s.az.toFixed(1)).replace(":compass", s.c)
+                ? words.replace(":alt", s.alt).replace(":az", s.az).replace(":compass", s.c)
                 : this.$root.dataset.down;
         },
 
@@ -87,11 +87,6 @@ export function skyDisc() {
 
         reading() {
             return `${this.title()}, ${this.covered()}, ${this.place()}, ${this.filters()}`;
-        },
-
-        /** What is not all is never rounded up to 100. */
-        percent(fraction) {
-            return fraction >= 1 ? "100" : Math.min(99.9, fraction * 100).toFixed(1);
         },
     };
 }

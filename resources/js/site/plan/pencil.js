@@ -1,8 +1,7 @@
-import { LEAST_POINTS, round, svg } from "./shapes.js";
+import { round, svg } from "./shapes.js";
 
 const GRID_M = 0.5;
 const CLOSE_PX = 12;
-const FIRST_RADIUS_M = "3";
 
 /** Drawing something new, corner by corner. */
 export function pencil() {
@@ -26,7 +25,7 @@ export function pencil() {
         sketch(cross) {
             this.cross = cross;
             const line = [...this.pencilled, cross].map(({ x, y }) => `${x},${y}`).join(" ");
-            const arm = 8 * this.metresPerPx();
+            const arm = 8 * this.perPx();
             this.part("pencil").replaceChildren(
                 svg("polyline", { points: line, "vector-effect": "non-scaling-stroke" }),
                 svg("path", {
@@ -38,24 +37,24 @@ export function pencil() {
         },
 
         corner(point) {
-            const { shape, most } = this.kind().dataset;
+            const { most } = this.kind().dataset;
             const first = this.pencilled[0];
             const closes =
                 this.pencilled.length >= 3 &&
-                Math.hypot(point.x - first.x, point.y - first.y) < CLOSE_PX * this.metresPerPx();
+                Math.hypot(point.x - first.x, point.y - first.y) < CLOSE_PX * this.perPx();
             if (!closes) this.pencilled.push(point);
             this.sketch(point);
-            if (closes || LEAST_POINTS[shape] === 1 || this.pencilled.length >= Number(most)) this.finish();
+            if (closes || this.pencilled.length >= Number(most)) this.finish();
         },
 
         async finish() {
-            const { shape } = this.kind().dataset;
-            if (this.pencilled.length < LEAST_POINTS[shape]) return;
+            const { least, radius } = this.kind().dataset;
+            if (this.pencilled.length < Number(least)) return;
             const drawn = this.pencilled;
             const index = this.lastRow();
             this.input(index, "kind").value = this.kind().value;
             this.input(index, "name").value = this.newName(this.kind().textContent);
-            this.input(index, "radius_m").value = shape === "round" ? FIRST_RADIUS_M : "";
+            this.input(index, "radius_m").value = radius;
             this.write(index, drawn);
             this.giveUp();
             if ((await this.save(index)) || this.drawing) return;

@@ -1,4 +1,4 @@
-import { fetchPiece } from "../page.js";
+import { ask } from "../../page.js";
 
 /** To the server and back: it keeps the plan and answers with the page's part made anew. */
 export function server() {
@@ -10,7 +10,7 @@ export function server() {
             const body = new FormData(event.target);
             return this.inTurn(async () => {
                 if (!this.touched) return this.replace(await this.post(url, body));
-                const piece = await fetchPiece(location.pathname, { spot: body.get("spot") });
+                const { piece } = await ask(location.pathname, { spot: body.get("spot") });
                 this.refused.hidden = piece !== null;
                 this.replace(piece);
             });
@@ -46,18 +46,14 @@ export function server() {
 
         /** The page's part made anew, or null after saying why not. */
         async post(url, body) {
-            const response = await fetch(url, {
-                method: "POST",
-                body,
-                headers: { Accept: "application/json, text/html", "X-Requested-With": "XMLHttpRequest" },
-            }).catch(() => null);
-            this.refused.hidden = response?.ok ?? false;
-            if (response?.ok) return response.text();
-            if (response === null) this.refused.textContent = this.words.unreachable;
-            else if (response.status === 422) {
-                const { errors } = await response.json();
-                this.refused.textContent = `${this.words.refused} ${Object.values(errors).flat().join(" ")}`;
-            } else this.refused.textContent = await response.text();
+            const { piece, status, errors, words } = await ask(url, body, { method: "POST" });
+            this.refused.hidden = piece !== null;
+            if (piece !== null) return piece;
+            const why = {
+                0: this.words.unreachable,
+                422: `${this.words.refused} ${Object.values(errors).flat().join(" ")}`,
+            };
+            this.refused.textContent = why[status] ?? words;
             this.refused.scrollIntoView({ block: "nearest" });
             return null;
         },
@@ -111,8 +107,8 @@ export function server() {
         /** Makes a spot the one that is looked from. */
         async lookFrom(name) {
             if (!(await this.settled())) return;
-            const piece = await fetchPiece(location.pathname, { spot: name });
-            this.replace(piece);
+            const { piece, isStale } = await this.askPiece(location.pathname, { spot: name });
+            if (!isStale) this.replace(piece);
         },
 
         /** Shows or hides the map of the best spots. */
@@ -120,29 +116,22 @@ export function server() {
             const { best } = event.currentTarget.dataset;
             if (!(await this.settled())) return;
             const spot = this.part("numbers").querySelector("[name=spot]").value;
-            const piece = await fetchPiece(location.pathname, { spot, best });
-            this.replace(piece);
+            const { piece, isStale } = await this.askPiece(location.pathname, { spot, best });
+            if (!isStale) this.replace(piece);
         },
 
-        /** The look from a spot while it is dragged: one question at a time, the last one always. */
-        async look(spot, { x, y }) {
-            this.asked = { spot, east: x.toFixed(2), north: (-y).toFixed(2) };
-            if (this.isAsking) return;
-            this.isAsking = true;
-            while (this.asked) {
-                const fields = this.asked;
-                this.asked = null;
-                const piece = await fetchPiece(this.words.look, fields);
-                if (piece === null) continue;
-                this.part("look").innerHTML = piece;
-                this.faceSun();
-            }
-            this.isAsking = false;
+        /** The view from a spot while it is dragged. */
+        async viewFrom(spot, { x, y }) {
+            const fields = { spot, east: x.toFixed(2), north: (-y).toFixed(2) };
+            const { piece, isStale } = await this.askView(this.words.spotView, fields);
+            if (isStale || piece === null) return;
+            this.part("view").innerHTML = piece;
+            this.faceSun();
         },
 
         async shade() {
-            const piece = await fetchPiece(this.words.shade, { minute: this.part("minute").value });
-            if (piece === null) return;
+            const { piece, isStale } = await this.askShade(this.words.shade, { minute: this.part("minute").value });
+            if (isStale || piece === null) return;
             const words = this.part("shadeWords");
             words.innerHTML = piece;
             this.part("shade").setAttribute("d", words.querySelector("[data-path]").dataset.path);

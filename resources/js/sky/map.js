@@ -1,17 +1,17 @@
 import worldUrl from "world-atlas/countries-110m.json?url";
 import closeUrl from "world-atlas/countries-50m.json?url";
 import { feature } from "topojson-client";
-import { outline, unwrapped } from "./map/outlines.js";
-import { mapSheet } from "./map/sheet.js";
-import { fetchPiece } from "./page.js";
+import { latest } from "../page.js";
+import { mapCanvas } from "./map-canvas.js";
+import { outline, unwrapped } from "./outlines.js";
 
 const SMALL_PX = 600;
 const LABEL_PX = 14;
 
-/** The sheet with the outlines of the countries on it. */
-function worldSheet() {
+/** The canvas with the outlines of the countries on it. */
+function worldCanvas() {
     return {
-        ...mapSheet(),
+        ...mapCanvas(),
 
         async drawOutlines(url) {
             const topology = await (await fetch(url)).json();
@@ -28,8 +28,9 @@ function worldSheet() {
 /** The path of an eclipse on the map. The server computed every line. */
 export function skyMap() {
     return {
-        ...worldSheet(),
+        ...worldCanvas(),
         instants: [],
+        askThere: latest(),
 
         async init() {
             const { lat, lon, path } = this.$root.dataset;
@@ -43,7 +44,7 @@ export function skyMap() {
             }
             for (const [what, d] of Object.entries(lines)) this.$refs[what].setAttribute("d", d.join(""));
             // The whole world says little on a phone.
-            if (this.$refs.sheet.clientWidth < SMALL_PX) this.around(100);
+            if (this.canvas().clientWidth < SMALL_PX) this.around(100);
             else this.show();
         },
 
@@ -63,8 +64,9 @@ export function skyMap() {
             this.show();
             // An answer that is not there must not look like that of the point before.
             this.$refs.there.textContent = this.$root.dataset.asking;
-            const piece = await fetchPiece(this.$root.dataset.there, { lat: (-y).toFixed(4), lon: x.toFixed(4) });
-            if (this.asked.lat !== -y || this.asked.lon !== x) return;
+            const at = { lat: (-y).toFixed(4), lon: x.toFixed(4) };
+            const { piece, isStale } = await this.askThere(this.$root.dataset.there, at);
+            if (isStale) return;
             if (piece !== null) this.$refs.there.innerHTML = piece;
             else this.$refs.there.textContent = this.$root.dataset.unanswered;
         },
@@ -74,7 +76,7 @@ export function skyMap() {
 /** A map on which the place of a new event is picked; a tap tells the form by an event. */
 export function placeMap() {
     return {
-        ...worldSheet(),
+        ...worldCanvas(),
 
         /** Drawn when it is opened for the first time. */
         open() {

@@ -1,4 +1,4 @@
-import { afterPause, fetchPiece, pageData } from "./page.js";
+import { afterPause, latest, pageData } from "../page.js";
 
 /** New event: a place that is found fills the fields; the list of eclipses follows the place. */
 export function eventForm() {
@@ -9,6 +9,8 @@ export function eventForm() {
         timezone: "",
         place_name: "",
         looksFor: null,
+        askPlaces: latest(),
+        askEclipses: latest(),
 
         init() {
             Object.assign(this, pageData("event-form"));
@@ -30,9 +32,9 @@ export function eventForm() {
         },
 
         async list(typed) {
-            const piece = await fetchPiece(this.$root.dataset.places, { q: typed });
-            // An answer that comes late must not cover that of what was typed since.
-            if (typed !== this.$refs.place.value) return;
+            const { piece, isStale } = await this.askPlaces(this.$root.dataset.places, { q: typed });
+            // What was typed since is asked for soon.
+            if (isStale || typed !== this.$refs.place.value) return;
             this.$refs.unreached.hidden = piece !== null;
             if (piece === null) this.looksFor = null;
             else this.$refs.found.innerHTML = piece;
@@ -85,7 +87,7 @@ export function eventForm() {
 
         async reload() {
             const chosen = this.$refs.list.querySelector("input:checked")?.value ?? "";
-            const piece = await fetchPiece(this.$root.dataset.eclipses, {
+            const { piece, isStale } = await this.askEclipses(this.$root.dataset.eclipses, {
                 lat: this.lat,
                 lon: this.lon,
                 height_m: this.height_m,
@@ -94,6 +96,7 @@ export function eventForm() {
                 eclipse: chosen,
                 other_date: this.$refs.list.querySelector("[name=other_date]").value,
             });
+            if (isStale) return;
             this.$refs.unreached.hidden = piece !== null;
             if (piece !== null) this.$refs.list.innerHTML = piece;
         },

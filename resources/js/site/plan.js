@@ -1,9 +1,9 @@
-import { afterPause } from "./page.js";
+import { afterPause, latest, latestOfMany } from "../page.js";
 import { chosen } from "./plan/chosen.js";
+import { drawing } from "./plan/drawing.js";
 import { hand } from "./plan/hand.js";
 import { pencil } from "./plan/pencil.js";
 import { server } from "./plan/server.js";
-import { sheet } from "./plan/sheet.js";
 
 /**
  * A site plan that is drawn by hand. The rows of numbers in the page are the plan: a drag, a key or a tap writes into
@@ -11,13 +11,11 @@ import { sheet } from "./plan/sheet.js";
  */
 export function sitePlan() {
     return {
-        ...sheet(),
+        ...drawing(),
         ...hand(),
         ...pencil(),
         ...chosen(),
         ...server(),
-        box: null,
-        held: null,
         drawing: false,
         pencilled: [],
         cross: null,
@@ -30,13 +28,14 @@ export function sitePlan() {
         waiting: null,
         touched: false,
         last: Promise.resolve(),
-        isAsking: false,
-        asked: null,
+        askPiece: latest(),
+        askView: latestOfMany(),
+        askShade: latestOfMany(),
 
         init() {
             // Kept, since Alpine finds them from the element that was acted on, and that may be gone when an answer comes.
             this.words = { ...this.$root.dataset };
-            this.piece = this.$refs.sheet;
+            this.piece = this.$refs.piece;
             this.refused = this.$refs.refused;
             this.saveLater = afterPause(500, () => this.save());
             this.shadeLater = afterPause(60, () => this.shade());

@@ -1,8 +1,5 @@
 /** Points and SVG elements of the plan; x is east and y is south, in metres. */
 
-/** Fewest points of each shape. */
-export const LEAST_POINTS = { area: 3, line: 2, round: 1, point: 1 };
-
 export function svg(name, attributes) {
     const element = document.createElementNS("http://www.w3.org/2000/svg", name);
     set(element, attributes);

@@ -4,7 +4,7 @@
     <div>
         @include('site.plan')
     </div>
-    <div class="site-side" data-part="look" aria-live="polite">@include('site.look', ['look' => $page->look])</div>
+    <div class="site-side" data-part="view" aria-live="polite">@include('site.spot-view', ['view' => $page->view])</div>
 </div>
 <h2 id="spots">{{ __('Clear sky from every spot') }}</h2>
 @if ($page->spots === [])
@@ -45,6 +45,6 @@
     <p class="note">{{ __('Hidden from the first touch of the disc to the last. In brackets: how much earlier or later, if the plan is off by the :m m given below. For a queue, a screen or a shaded post, being hidden is what is wanted.', ['m' => $page->site->plan->accuracyM]) }}</p>
 @endif
 @can('update', $event)
-    @include('site.sight')
+    @include('site.sighting')
 @endcan
 @include('site.numbers')

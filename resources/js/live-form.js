@@ -1,0 +1,31 @@
+import { afterPause, latest } from "./page.js";
+
+/** A form of a few numbers whose answer follows at once; the server computes it and says what does not fit, field by field. */
+export function liveForm() {
+    return {
+        init() {
+            const form = this.$root;
+            this.ask = latest({ form: () => form });
+            this.later = afterPause(200, () => this.answer());
+        },
+
+        async answer() {
+            const form = this.$root;
+            const { piece, errors, isStale } = await this.ask(form.action, new FormData(form));
+            if (isStale) return;
+            const refused = form.querySelector("[data-refused]");
+            refused.hidden = piece !== null;
+            refused.textContent =
+                piece !== null ? "" : Object.keys(errors).length ? form.dataset.stands : form.dataset.words;
+            if (piece !== null) document.getElementById(form.dataset.answer).innerHTML = piece;
+        },
+    };
+}
+
+export function printPage() {
+    return {
+        print() {
+            window.print();
+        },
+    };
+}
