@@ -22,7 +22,7 @@ final readonly class CsvRow
     public function check(): void
     {
         if ($this->fault !== null) {
-            throw new ImportException("Line {$this->line}: {$this->fault}");
+            throw new ImportException(__('Line :n: :why', ['n' => $this->line, 'why' => $this->fault]));
         }
     }
 
@@ -37,13 +37,13 @@ final readonly class CsvRow
     {
         $text = $this->text($column);
         if ($text === '') {
-            throw new ImportException("Line {$this->line}, column {$column}: empty.");
+            throw new ImportException(__('Line :n, column :column: empty.', ['n' => $this->line, 'column' => $column]));
         }
         if ($this->mayUseDecimalCommas) {
             $text = str_replace(',', '.', $text);
         }
         if (!is_numeric($text) || !is_finite((float) $text)) {
-            throw new ImportException("Line {$this->line}, column {$column}: \"{$text}\" is not a number.");
+            throw new ImportException(__('Line :n, column :column: ":text" is not a number.', ['n' => $this->line, 'column' => $column, 'text' => $text]));
         }
 
         return (float) $text;

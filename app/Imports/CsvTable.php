@@ -14,7 +14,6 @@ namespace App\Imports;
 final readonly class CsvTable
 {
     private const BYTE_ORDER_MARK = "\u{FEFF}";
-    private const UNREADABLE = 'the text is neither UTF-8 nor Windows-1252; save the file as CSV in UTF-8.';
 
     /**
      * @param resource $stream
@@ -38,14 +37,14 @@ final readonly class CsvTable
     {
         $stream = $path === '-' ? STDIN : (is_file($path) && is_readable($path) ? fopen($path, 'r') : false);
         if ($stream === false) {
-            throw new ImportException("The file \"{$path}\" cannot be read.");
+            throw new ImportException(__('The file ":path" cannot be read.', ['path' => $path]));
         }
         $first = fgets($stream);
         if ($first === false || trim($first) === '') {
-            throw new ImportException('The file is empty; its first line must name the columns ' . implode(',', $needed) . '.');
+            throw new ImportException(__('The file is empty; its first line must name the columns :columns.', ['columns' => implode(',', $needed)]));
         }
         if (str_starts_with($first, "\xFF\xFE") || str_starts_with($first, "\xFE\xFF")) {
-            throw new ImportException('The file is written in UTF-16; save it as CSV in UTF-8.');
+            throw new ImportException(__('The file is written in UTF-16; save it as CSV in UTF-8.'));
         }
         $first = self::decoded(1, $first);
         $separator = match (true) {
@@ -60,8 +59,9 @@ final readonly class CsvTable
         $missing = array_diff($needed, $columns);
         $strange = $allowed === null ? [] : array_diff($columns, $needed, $allowed);
         if ($missing !== [] || $strange !== [] || count(array_unique($columns)) !== count($columns)) {
-            throw new ImportException('Line 1: the columns must be ' . implode(',', $needed) . ' and may be ' . implode(',', $allowed ?? [])
-                . ', each once; found ' . implode(',', $columns) . '.');
+            throw new ImportException(__('Line 1: the columns must be :needed and may be :allowed, each once; found :found.', [
+                'needed' => implode(',', $needed), 'allowed' => implode(',', $allowed ?? []), 'found' => implode(',', $columns),
+            ]));
         }
 
         return new self($stream, $columns, $separator);
@@ -74,14 +74,14 @@ final readonly class CsvTable
             if ($cells === [null]) {
                 continue;
             }
-            $fault = count($cells) === count($this->columns) ? null : sprintf('%d cells where the header has %d.', count($cells), count($this->columns));
+            $fault = count($cells) === count($this->columns) ? null : self::wrongCount(count($cells), count($this->columns));
             $byColumn = [];
             foreach ($this->columns as $i => $column) {
                 try {
                     $byColumn[$column] = self::decoded($line, $cells[$i] ?? '');
                 } catch (ImportException $e) {
                     $byColumn[$column] = '';
-                    $fault ??= self::UNREADABLE;
+                    $fault ??= self::unreadable();
                 }
             }
             yield new CsvRow($line, $byColumn, $this->separator !== ',', $fault);
@@ -95,10 +95,20 @@ final readonly class CsvTable
             return $bytes;
         }
         if (strpbrk($bytes, "\x81\x8D\x8F\x90\x9D") !== false) {
-            throw new ImportException("Line {$line}: " . self::UNREADABLE);
+            throw new ImportException(__('Line :n: :why', ['n' => $line, 'why' => self::unreadable()]));
         }
 
         return mb_convert_encoding($bytes, 'UTF-8', 'Windows-1252');
+    }
+
+    private static function wrongCount(int $cells, int $columns): string
+    {
+        return __(':cells cells where the header has :columns.', ['cells' => $cells, 'columns' => $columns]);
+    }
+
+    private static function unreadable(): string
+    {
+        return __('the text is neither UTF-8 nor Windows-1252; save the file as CSV in UTF-8.');
     }
 
     private static function withoutMark(string $text): string

@@ -6,17 +6,22 @@ namespace App\Imports;
 
 use RuntimeException;
 
-/** What is wrong with a file, fault by fault. */
+/** What is wrong with a file, fault by fault: the first ones in words, and how many there are in all. */
 final class ImportFaults extends RuntimeException
 {
-    /**
-     * @param list<string> $faults the first ones
-     * @param int $count how many there are in all
-     */
-    public function __construct(
+    private const MOST_TOLD = 20;
+
+    /** @param list<string> $faults */
+    private function __construct(
         public readonly array $faults,
         public readonly int $count,
     ) {
         parent::__construct($faults[0] ?? '');
+    }
+
+    /** @param non-empty-list<string> $faults all of them */
+    public static function of(array $faults): self
+    {
+        return new self(array_slice($faults, 0, self::MOST_TOLD), count($faults));
     }
 }

@@ -14,15 +14,13 @@ use KeenShadow\Core\Site\SiteException;
 /** A far horizon from a CSV file with the columns azimuth and altitude (or azimuth_deg and altitude_deg), in degrees. */
 final class HorizonFile
 {
-    private const MOST_FAULTS = 20;
-
     /** @throws ImportFaults */
     public static function read(string $path): HorizonProfile
     {
         try {
             $table = self::open($path);
         } catch (ImportException $e) {
-            throw new ImportFaults([$e->getMessage()], 1);
+            throw ImportFaults::of([$e->getMessage()]);
         }
         $points = $faults = [];
         foreach ($table->rows() as $row) {
@@ -38,12 +36,12 @@ final class HorizonFile
             $faults[] = __('There are no points in the file.');
         }
         if ($faults !== []) {
-            throw new ImportFaults(array_slice($faults, 0, self::MOST_FAULTS), count($faults));
+            throw ImportFaults::of($faults);
         }
         try {
             return HorizonProfile::of($points);
         } catch (SiteException $e) {
-            throw new ImportFaults([Refusals::words($e)], 1);
+            throw ImportFaults::of([Refusals::words($e)]);
         }
     }
 

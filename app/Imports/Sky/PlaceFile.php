@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace App\Imports\Sky;
 
+use App\Imports\CsvRow;
 use App\Imports\CsvTable;
-use App\Imports\Documents;
+use App\Imports\GeoFile;
+use App\Imports\GeoKind;
+use App\Imports\GeoShape;
 use App\Imports\ImportException;
 use App\Imports\ImportFaults;
 use App\Text\Refusals;
+use KeenShadow\Core\Refusal;
 use KeenShadow\Core\Sky\Observer;
 use KeenShadow\Core\Sky\SkyException;
 
@@ -19,24 +23,20 @@ use KeenShadow\Core\Sky\SkyException;
 final class PlaceFile
 {
     public const MOST_PLACES = 20000;
-    private const MOST_FAULTS = 20;
     private const LONGEST_NAME = 200;
 
     /**
      * @return list<PlaceInput>
      *
-     * @throws ImportFaults with every fault found, up to twenty, by line and column
+     * @throws ImportFaults with the faults by line and column
      */
     public static function read(string $path): array
     {
-        $start = ltrim((string) file_get_contents($path, length: 1000), "\u{FEFF} \t\r\n");
-
-        $found = match (true) {
-            str_starts_with($start, '<') => self::xml($path),
-            str_starts_with($start, '{') => self::geoJson($path),
-            default => self::csv($path),
-        };
-        [$places, $faults] = $found;
+        try {
+            [$places, $faults] = GeoFile::is($path) ? self::points(GeoFile::read($path)) : self::rows($path);
+        } catch (ImportException $e) {
+            throw ImportFaults::of([$e->getMessage()]);
+        }
         if ($faults === [] && $places === []) {
             $faults[] = __('There are no places in the file.');
         }
@@ -44,23 +44,21 @@ final class PlaceFile
             $faults[] = __('There are more than :most places in the file; split it.', ['most' => self::MOST_PLACES]);
         }
 
-        return $faults === [] ? $places : throw new ImportFaults(array_slice($faults, 0, self::MOST_FAULTS), count($faults));
+        return $faults === [] ? $places : throw ImportFaults::of($faults);
     }
 
-    /** @return array{list<PlaceInput>, list<string>} */
-    private static function csv(string $path): array
+    /**
+     * @return array{list<PlaceInput>, list<string>} places and faults
+     *
+     * @throws ImportException
+     */
+    private static function rows(string $path): array
     {
-        try {
-            $table = CsvTable::open($path, ['name', 'lat', 'lon'], ['height_m'], PlaceColumns::named(...));
-        } catch (ImportException $e) {
-            return [[], [$e->getMessage()]];
-        }
         $places = $faults = [];
-        foreach ($table->rows() as $row) {
+        foreach (CsvTable::open($path, ['name', 'lat', 'lon'], ['height_m'], PlaceColumns::named(...))->rows() as $row) {
             try {
                 $row->check();
-                $height = $row->numberOrNull('height_m') ?? 0.0;
-                $places[] = self::place($row->text('name'), $row->number('lat'), $row->number('lon'), $height);
+                $places[] = self::ofRow($row);
             } catch (ImportException $e) {
                 $faults[] = $e->getMessage();
             } catch (SkyException $e) {
@@ -71,65 +69,28 @@ final class PlaceFile
         return [$places, $faults];
     }
 
-    /** @return array{list<PlaceInput>, list<string>} GPX waypoints or KML points */
-    private static function xml(string $path): array
+    private static function ofRow(CsvRow $row): PlaceInput
     {
-        try {
-            $xml = Documents::xml($path);
-        } catch (ImportException $e) {
-            return [[], [$e->getMessage()]];
-        }
-        $points = [];
-        foreach ($xml->xpath('//*[local-name()="wpt"]') ?? [] as $wpt) {
-            $points[] = [Documents::child($wpt, 'name'), (string) $wpt['lat'], (string) $wpt['lon'], Documents::child($wpt, 'ele')];
-        }
-        foreach ($xml->xpath('//*[local-name()="Placemark"][.//*[local-name()="Point"]]') ?? [] as $placemark) {
-            $coordinates = array_map(strval(...), $placemark->xpath('.//*[local-name()="Point"]/*[local-name()="coordinates"]') ?? []);
-            $parts = array_pad(explode(',', trim($coordinates[0] ?? '')), 3, '');
-            $points[] = [Documents::child($placemark, 'name'), $parts[1], $parts[0], $parts[2]];
-        }
+        $height = $row->numberOrNull('height_m') ?? 0.0;
 
-        return self::points($points);
-    }
-
-    /** @return array{list<PlaceInput>, list<string>} */
-    private static function geoJson(string $path): array
-    {
-        try {
-            $features = Documents::geoJson($path);
-        } catch (ImportException $e) {
-            return [[], [$e->getMessage()]];
-        }
-        $points = [];
-        foreach ($features as ['geometry' => $geometry, 'properties' => $properties]) {
-            if (($geometry['type'] ?? '') === 'Point' && is_array($geometry['coordinates'] ?? null)) {
-                $name = $properties['name'] ?? '';
-                $c = array_map(static fn(mixed $v): string => is_scalar($v) ? (string) $v : '', array_pad(array_values($geometry['coordinates']), 3, ''));
-                $points[] = [is_scalar($name) ? (string) $name : '', $c[1], $c[0], $c[2]];
-            }
-        }
-
-        return self::points($points);
+        return self::place($row->text('name'), $row->number('lat'), $row->number('lon'), $height);
     }
 
     /**
-     * @param list<array{string, string, string, string}> $points name, latitude, longitude, height
+     * @param list<GeoShape> $shapes of which only points are places
      *
-     * @return array{list<PlaceInput>, list<string>}
+     * @return array{list<PlaceInput>, list<string>} places and faults
      */
-    private static function points(array $points): array
+    private static function points(array $shapes): array
     {
         $places = $faults = [];
-        foreach ($points as $i => [$name, $lat, $lon, $height]) {
-            $number = $i + 1;
-            if (!is_numeric($lat) || !is_numeric($lon)) {
-                $faults[] = __('Point :n: its place is no pair of numbers.', ['n' => $number]);
-                continue;
-            }
+        foreach (array_values(array_filter($shapes, static fn(GeoShape $shape): bool => $shape->kind === GeoKind::Point)) as $i => $shape) {
             try {
-                $places[] = self::place($name, (float) $lat, (float) $lon, is_numeric($height) ? (float) $height : 0.0);
-            } catch (SkyException $e) {
-                $faults[] = __('Point :n: :why', ['n' => $number, 'why' => Refusals::words($e)]);
+                foreach ($shape->points() as $point) {
+                    $places[] = self::place($shape->text('name'), $point->latDeg, $point->lonDeg, $point->heightM ?? 0.0);
+                }
+            } catch (ImportException|SkyException $e) {
+                $faults[] = __('Point :n: :why', ['n' => $i + 1, 'why' => $e instanceof Refusal ? Refusals::words($e) : $e->getMessage()]);
             }
         }
 

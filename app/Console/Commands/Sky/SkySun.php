@@ -78,7 +78,7 @@ final class SkySun extends TableCommand
     private function moment(CsvRow $row, DateTimeImmutable $day, string $time): DateTimeImmutable
     {
         if (preg_match('/^([01]\d|2[0-3]):([0-5]\d)(?::([0-5]\d))?$/', $time, $parts) !== 1) {
-            throw new ImportException("Line {$row->line}, column time: \"{$time}\" is not a time written as HH:MM or HH:MM:SS (UTC).");
+            throw new ImportException(__('Line :n, column time: ":time" is not a time written as HH:MM or HH:MM:SS (UTC).', ['n' => $row->line, 'time' => $time]));
         }
 
         return $day->setTime((int) $parts[1], (int) $parts[2], (int) ($parts[3] ?? 0));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Site;
 
 use App\Domain\Site\EventPlan;
+use App\Imports\GeoFile;
 use App\Imports\ImportFaults;
 use App\Imports\Site\HorizonFile;
 use App\Imports\Site\OutlineFile;
@@ -50,9 +51,9 @@ final class OutlineRequest extends FormRequest
             }
             $plan = EventPlan::of($event)->plan();
             try {
-                $this->plan = self::isTable($file->getPathname())
-                    ? SitePlan::of($plan->things, HorizonFile::read($file->getPathname()), $plan->accuracyM)
-                    : OutlineFile::addTo($plan, $file->getPathname(), new LocalTangentPlane($event->lat, $event->lon), ThingKind::from($this->string('areas')->toString()));
+                $this->plan = GeoFile::is($file->getPathname())
+                    ? OutlineFile::addTo($plan, $file->getPathname(), new LocalTangentPlane($event->lat, $event->lon), ThingKind::from($this->string('areas')->toString()))
+                    : SitePlan::of($plan->things, HorizonFile::read($file->getPathname()), $plan->accuracyM);
             } catch (ImportFaults $e) {
                 foreach ($e->faults as $fault) {
                     $validator->errors()->add('file', $fault);
@@ -73,12 +74,5 @@ final class OutlineRequest extends FormRequest
     public static function areaKinds(): array
     {
         return array_values(array_filter(ThingKind::cases(), static fn(ThingKind $k): bool => $k->shape() === Shape::Area));
-    }
-
-    private static function isTable(string $path): bool
-    {
-        $start = ltrim((string) file_get_contents($path, length: 100), "\u{FEFF} \t\r\n");
-
-        return !str_starts_with($start, '<') && !str_starts_with($start, '{') && !str_starts_with($start, '[');
     }
 }
