@@ -56,7 +56,7 @@ test("an earlier place is offered, an event is removed and brought back", async 
     await page.getByRole("link", { name: "Change" }).click();
     await page.getByRole("button", { name: "Remove this event" }).click();
     await page.getByText("1 removed event").click();
-    await expect(page.getByRole("button", { name: "Bring back Made to be removed" })).toBeVisible();
+    await expect(page.getByRole("button", { name: "Restore Made to be removed" })).toBeVisible();
     await expectAccessible(page);
 });
 

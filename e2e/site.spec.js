@@ -1,4 +1,4 @@
-import { expect, expectAccessible, expectNoSidewaysScroll, signIn, test } from "./support.js";
+import { expect, expectAccessible, signIn, test, undoAll } from "./support.js";
 
 /** Where a place of the plan, in metres east and north, lies on the screen. */
 async function onScreen(page, east, north) {
@@ -16,15 +16,6 @@ async function onScreen(page, east, north) {
 async function points(page, name) {
     const row = page.locator("[data-row]").filter({ has: page.locator(`input[value="${name}"]`) });
     return row.getByLabel("Points").inputValue();
-}
-
-/** What the test changed is taken back, for the next one to find the demo's plan. */
-async function undoAll(page, times) {
-    for (let i = 0; i < times; i++) {
-        const answer = page.waitForResponse((response) => response.url().endsWith("/site/undo"));
-        await page.getByRole("button", { name: "Undo" }).click();
-        await answer;
-    }
 }
 
 test("an observer dragged on the plan sees the times change and stays where he was put", async ({ page }) => {
@@ -213,51 +204,4 @@ test("what cannot be is refused in words, and nothing typed is lost", async ({ p
     await expect(page.locator(".is-chosen")).toHaveCount(0);
     await undoAll(page, 1);
     await expect(page.locator(".plan-thing[data-name='Kiosk']")).toHaveCount(1);
-});
-
-test("the best spot is mapped; doorway, mirror and shadows answer", async ({ page }) => {
-    await signIn(page);
-    await page.goto("/events/3/site");
-    await page.getByRole("link", { name: "Where is the best spot?" }).click();
-    await expect(page.locator(".plan-bests li")).toHaveCount(3);
-    await expect(page.locator(".plan-bests")).toContainText("the maximum is seen");
-    await expectAccessible(page);
-    await page.getByRole("link", { name: "Doorway", exact: true }).click();
-    await page.getByLabel("Doorway, window or wall").selectOption("School 3");
-    await expect(page.locator("#doorway-answer .lead-answer")).toContainText("does not face the Sun");
-    await page.getByLabel("Doorway, window or wall").selectOption("Doorway B");
-    await page.getByLabel("Holes for").fill("17:00");
-    await expect(page.locator(".cutting")).toContainText("Cutting plan for 17:00");
-    // The doorway is 1.98 m wide; CSS fixes a millimetre at 96/25.4 px.
-    const banner = await page.locator(".cut-sheet").boundingBox();
-    const oneTo = Number((await page.locator(".cutting .note").textContent()).match(/1 : (\d+)/)[1]);
-    expect((banner.width * 25.4 * oneTo) / 96 / 1000).toBeCloseTo(1.98, 1);
-    await expectAccessible(page);
-    await page.getByRole("link", { name: "Mirror", exact: true }).click();
-    await expect(page.locator("#mirror-answer .lead-answer")).toContainText("turn the mirror to");
-    await expectAccessible(page);
-    await page.getByRole("link", { name: "Supports and shadows" }).click();
-    await page.getByLabel("Length of the tube").fill("-1");
-    await expect(page.locator("#tube_m-fault")).toContainText("Tube: “-1” is not a length from 0.05 to");
-    await expect(page.getByRole("alert")).toContainText("stands for the numbers before");
-    await expectAccessible(page);
-});
-
-test("on a phone: the receiver is read, bad sums are told, and the spot is put there", async ({ page }) => {
-    await page.setViewportSize({ width: 390, height: 844 });
-    await signIn(page);
-    await page.goto("/events/3/site/files");
-    await page.getByRole("button", { name: "Read the GPS receiver" }).click();
-    await page.getByRole("button", { name: "Use this position" }).click({ timeout: 30000 });
-    await expect(page.locator(".reading")).toContainText(/Mean of \d+ fixes/);
-    await expect(page.locator(".reading")).toContainText("wrong check sum");
-    await expectNoSidewaysScroll(page);
-    await expectAccessible(page);
-    await page.getByLabel("Spot").fill("Here");
-    await page.getByRole("button", { name: "Move the spot there" }).click();
-    await expect(page.locator(".spot-view .lead-answer")).toContainText("“Here”");
-    await expectNoSidewaysScroll(page);
-    await expectAccessible(page);
-    await undoAll(page, 1);
-    await expect(page.locator(".plan-thing[data-name='Here']")).toHaveCount(0);
 });

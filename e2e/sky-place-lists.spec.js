@@ -26,9 +26,9 @@ test("a district's file is computed by the queue while the page shows how far it
     });
     await page.getByRole("button", { name: "Import" }).click();
     await expect(page.getByRole("status")).toContainText("450 places, all computed", { timeout: 60_000 });
-    await page.getByRole("link", { name: "Lasts" }).click();
-    await page.getByRole("link", { name: "Lasts" }).click();
-    await expect(page.getByRole("columnheader", { name: "Lasts" })).toHaveAttribute("aria-sort", "descending");
+    await page.getByRole("link", { name: "Duration" }).click();
+    await page.getByRole("link", { name: "Duration" }).click();
+    await expect(page.getByRole("columnheader", { name: "Duration" })).toHaveAttribute("aria-sort", "descending");
     await expect(page.locator("tbody tr").first()).toContainText(/total.*4 min/s);
     await expectAccessible(page);
 

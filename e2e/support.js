@@ -35,3 +35,12 @@ export async function expectNoSidewaysScroll(page) {
     const [content, window] = await page.evaluate(() => [document.documentElement.scrollWidth, window.innerWidth]);
     expect(content).toBeLessThanOrEqual(window);
 }
+
+/** What the test changed is taken back, for the next one to find the demo's plan. */
+export async function undoAll(page, times) {
+    for (let i = 0; i < times; i++) {
+        const answer = page.waitForResponse((response) => response.url().endsWith("/site/undo"));
+        await page.getByRole("button", { name: "Undo" }).click();
+        await answer;
+    }
+}

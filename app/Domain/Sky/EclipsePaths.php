@@ -6,6 +6,7 @@ namespace App\Domain\Sky;
 
 use App\Domain\Kept;
 use App\Models\Sky\Place;
+use KeenShadow\Core\Geometry\MapArea;
 use KeenShadow\Core\Geometry\MapLines;
 use KeenShadow\Core\Sky\CentralArea;
 use KeenShadow\Core\Sky\LocalSolver;
@@ -52,7 +53,7 @@ final readonly class EclipsePaths
     /** @return list<array{string, float, float, string}> name, latitude, longitude, zone */
     private function findTowns(SolarEclipse $eclipse): array
     {
-        $cells = array_merge([], ...array_map(MapLines::cells(...), array_merge([], ...array_map(MapLines::cutArea(...), $this->area($eclipse)->rings))));
+        $cells = array_merge([], ...array_map(MapLines::cells(...), array_merge([], ...array_map(MapArea::cut(...), $this->area($eclipse)->rings))));
         $solver = new LocalSolver($eclipse->elements);
         $inside = [];
         Place::query()->whereRaw("(floor(lon) || ',' || floor(lat)) = any(?)", ['{"' . implode('","', array_keys($cells)) . '"}'])

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawings\Site;
 
+use App\Drawings\Tick;
 use App\Text\Angles;
 use App\Text\Clock;
 use KeenShadow\Core\Geometry\Angle;
@@ -24,7 +25,6 @@ use KeenShadow\Core\Sky\SunPosition;
  */
 final readonly class Panorama
 {
-    public const WIDTH = 1000;
     private const BESIDE_DEG = 14.0;
     private const ABOVE_DEG = 5.0;
     private const BELOW_DEG = 3.0;
@@ -40,10 +40,10 @@ final readonly class Panorama
      * @param list<array{points: string, isTree: bool}> $walls farthest first
      * @param list<array{x: float, y: float, text: string}> $names of obstacles
      * @param string $horizon points of the far horizon, closed along the bottom
-     * @param list<array{points: string, visibility: string}> $track stretches of the Sun's way: clear, partly, hidden
+     * @param list<array{points: string, visibility: string}> $track parts of the Sun's way: clear, partly, hidden
      * @param list<array{x: float, y: float, r: float, label: string, labelX: float, labelY: float, isClear: bool}> $suns at the contacts, to scale
-     * @param list<array{x: float, label: string}> $azimuths
-     * @param list<array{y: float, label: string}> $altitudes
+     * @param list<Tick> $azimuths
+     * @param list<Tick> $altitudes
      */
     private function __construct(
         public float $height,
@@ -65,28 +65,24 @@ final readonly class Panorama
         $first = min(INF, ...$azimuths);
         $last = max(-INF, ...$azimuths);
         $width = min(360.0, max(60.0, $last - $first + 2 * self::BESIDE_DEG, ($top + self::BELOW_DEG) / self::TALLEST));
-        $left = ($first + $last) / 2 - $width / 2;
-        $scale = self::WIDTH / $width;
-        $x = static fn(float $azimuth): float => round(Angle::positiveDeg($azimuth - $left) * $scale, 2);
-        $y = static fn(float $altitude): float => round(($top - $altitude) * $scale, 2);
-        $height = round(($top + self::BELOW_DEG) * $scale, 1);
+        $on = new Projection(($first + $last) / 2 - $width / 2, $width, $top, -self::BELOW_DEG);
         $skyline = Skyline::over($site->plan, $place->at(), $place->heightM);
         $kinds = [];
         foreach ($site->plan->obstacles() as $obstacle) {
             $kinds[$obstacle->name] = $obstacle->kind;
         }
-        $seen = array_values(array_filter($skyline->walls(), static fn(WallSeen $w): bool => Angle::positiveDeg($w->fromDeg + $w->widthDeg - $left) < $width || Angle::positiveDeg($w->fromDeg - $left) < $width));
+        $seen = array_values(array_filter($skyline->walls(), static fn(WallSeen $w): bool => $on->shows($w->fromDeg + $w->widthDeg) || $on->shows($w->fromDeg)));
 
         return new self(
-            $height,
-            $y(0.0),
-            array_map(static fn(WallSeen $w): array => ['points' => self::wall($w, $left, $scale, $y), 'isTree' => $kinds[$w->name] === ThingKind::Tree], $seen),
-            self::names($seen, $left, $width, $scale, $y),
-            self::horizon($site, $left, $width, $scale, $y, $height),
-            self::track($suns, $azimuths, $skyline, $left, $scale, $y),
-            self::contacts($outlook, $scale, $x, $y, $site),
-            self::azimuths($left, $width, $scale),
-            self::altitudes($top, $y),
+            height: $on->height,
+            groundY: $on->y(0.0),
+            walls: array_map(static fn(WallSeen $w): array => ['points' => self::wall($w, $on), 'isTree' => $kinds[$w->name] === ThingKind::Tree], $seen),
+            names: self::names($seen, $on),
+            horizon: self::horizon($site, $on),
+            track: self::track($suns, $azimuths, $skyline, $on),
+            suns: self::contacts($outlook, $on, $site),
+            azimuths: self::azimuths($on),
+            altitudes: self::altitudes($on),
         );
     }
 
@@ -107,41 +103,39 @@ final readonly class Panorama
         return $running;
     }
 
-    /** @param callable(float): float $y */
-    private static function wall(WallSeen $wall, float $left, float $scale, callable $y): string
+    private static function wall(WallSeen $wall, Projection $on): string
     {
-        $begin = Angle::positiveDeg($wall->fromDeg - $left);
+        $begin = $on->rightOfLeftDeg($wall->fromDeg);
         // One that begins left of the view and reaches into it.
         $begin -= $begin + $wall->widthDeg > 360 ? 360 : 0;
         $points = [];
         foreach ($wall->top() as [$azimuth, $altitude]) {
-            $points[] = round(($begin + $azimuth - $wall->fromDeg) * $scale, 1) . ',' . $y($altitude);
+            $points[] = $on->x($begin + $azimuth - $wall->fromDeg) . ',' . $on->y($altitude);
         }
-        $foot = $y(-self::BELOW_DEG);
+        $foot = $on->y($on->bottomDeg);
 
-        return round($begin * $scale, 1) . ",{$foot} " . implode(' ', $points) . ' ' . round(($begin + $wall->widthDeg) * $scale, 1) . ",{$foot}";
+        return $on->x($begin) . ",{$foot} " . implode(' ', $points) . ' ' . $on->x($begin + $wall->widthDeg) . ",{$foot}";
     }
 
     /**
      * @param list<WallSeen> $walls
-     * @param callable(float): float $y
      *
      * @return list<array{x: float, y: float, text: string}>
      */
-    private static function names(array $walls, float $left, float $width, float $scale, callable $y): array
+    private static function names(array $walls, Projection $on): array
     {
         $highest = [];
         foreach ($walls as $wall) {
             foreach ($wall->top() as [$azimuth, $altitude]) {
-                $at = Angle::positiveDeg($azimuth - $left);
-                if ($at < $width && $altitude > ($highest[$wall->name][1] ?? 0.0)) {
+                $at = $on->rightOfLeftDeg($azimuth);
+                if ($on->shows($azimuth) && $altitude > ($highest[$wall->name][1] ?? 0.0)) {
                     $highest[$wall->name] = [$at, $altitude];
                 }
             }
         }
         $names = [];
         foreach ($highest as $name => [$at, $altitude]) {
-            $names[] = ['x' => max(40.0, min(self::WIDTH - 40.0, round($at * $scale, 1))), 'y' => max(14.0, $y($altitude) - 6), 'text' => $name];
+            $names[] = ['x' => max(40.0, min(Projection::WIDTH - 40.0, $on->x($at))), 'y' => max(14.0, $on->y($altitude) - 6), 'text' => $name];
         }
         usort($names, static fn(array $a, array $b): int => $a['x'] <=> $b['x']);
         $kept = [];
@@ -156,55 +150,48 @@ final readonly class Panorama
         return $kept;
     }
 
-    /** @param callable(float): float $y */
-    private static function horizon(SunlitSite $site, float $left, float $width, float $scale, callable $y, float $height): string
+    private static function horizon(SunlitSite $site, Projection $on): string
     {
         $points = [];
         for ($i = 0; $i <= 200; ++$i) {
-            $azimuth = $width * $i / 200;
-            $points[] = round($azimuth * $scale, 1) . ',' . $y($site->plan->horizon->altitudeDegAt($left + $azimuth));
+            $azimuth = $on->widthDeg * $i / 200;
+            $points[] = $on->x($azimuth) . ',' . $on->y($site->plan->horizon->altitudeDegAt($on->leftDeg + $azimuth));
         }
 
-        return "0,{$height} " . implode(' ', $points) . ' ' . self::WIDTH . ",{$height}";
+        return "0,{$on->height} " . implode(' ', $points) . ' ' . Projection::WIDTH . ",{$on->height}";
     }
 
     /**
      * @param list<SunPosition> $suns
      * @param list<float> $azimuths
-     * @param callable(float): float $y
      *
      * @return list<array{points: string, visibility: string}>
      */
-    private static function track(array $suns, array $azimuths, Skyline $skyline, float $left, float $scale, callable $y): array
+    private static function track(array $suns, array $azimuths, Skyline $skyline, Projection $on): array
     {
-        $stretches = [];
+        $parts = [];
         $places = [];
         $now = DiscVisibility::Clear;
         foreach ($suns as $i => $sun) {
             if ($sun->altitudeDeg < -self::DIP_DEG) {
                 continue;
             }
-            $place = round(($azimuths[$i] - $left) * $scale, 1) . ',' . $y($sun->altitudeDeg);
+            $place = $on->x($azimuths[$i] - $on->leftDeg) . ',' . $on->y($sun->altitudeDeg);
             $visibility = $skyline->visibilityOf($sun) === DiscVisibility::Clear ? DiscVisibility::Clear : DiscVisibility::Hidden;
             if ($visibility !== $now && $places !== []) {
-                $stretches[] = ['points' => implode(' ', $places), 'visibility' => $now->value];
+                $parts[] = ['points' => implode(' ', $places), 'visibility' => $now->value];
                 $places = array_slice($places, -1);
             }
             $now = $visibility;
             $places[] = $place;
         }
-        $stretches[] = ['points' => implode(' ', $places), 'visibility' => $now->value];
+        $parts[] = ['points' => implode(' ', $places), 'visibility' => $now->value];
 
-        return $stretches;
+        return $parts;
     }
 
-    /**
-     * @param callable(float): float $x
-     * @param callable(float): float $y
-     *
-     * @return list<array{x: float, y: float, r: float, label: string, labelX: float, labelY: float, isClear: bool}>
-     */
-    private static function contacts(SpotOutlook $outlook, float $scale, callable $x, callable $y, SunlitSite $site): array
+    /** @return list<array{x: float, y: float, r: float, label: string, labelX: float, labelY: float, isClear: bool}> */
+    private static function contacts(SpotOutlook $outlook, Projection $on, SunlitSite $site): array
     {
         $marks = [];
         foreach ($outlook->contacts as $contact) {
@@ -213,13 +200,13 @@ final readonly class Panorama
                 continue;
             }
             $sun = $contact->sun;
-            $at = [$x($sun->azimuthDeg), $y($sun->altitudeDeg)];
+            $at = [$on->x($on->rightOfLeftDeg($sun->azimuthDeg), 2), $on->y($sun->altitudeDeg)];
             $marks[] = [
                 'x' => $at[0],
                 'y' => $at[1],
-                'r' => round($sun->semidiameterDeg * $scale, 2),
+                'r' => round($sun->semidiameterDeg * $on->scale, 2),
                 'label' => ucfirst($contact->name->value) . ' ' . Clock::over($site->here)->second($sun->time()),
-                'labelX' => min(self::WIDTH - 60.0, max(60.0, $at[0])),
+                'labelX' => min(Projection::WIDTH - 60.0, max(60.0, $at[0])),
                 'labelY' => max(14.0, $at[1] - 16),
                 'isClear' => $contact->visibility === DiscVisibility::Clear,
             ];
@@ -228,32 +215,28 @@ final readonly class Panorama
         return $marks;
     }
 
-    /** @return list<array{x: float, label: string}> */
-    private static function azimuths(float $left, float $width, float $scale): array
+    /** @return list<Tick> */
+    private static function azimuths(Projection $on): array
     {
-        $step = $width > 150 ? 30 : ($width > 75 ? 15 : 10);
+        $step = $on->widthDeg > 150 ? 30 : ($on->widthDeg > 75 ? 15 : 10);
         $ticks = [];
-        for ($azimuth = ceil($left / $step) * $step; $azimuth < $left + $width; $azimuth += $step) {
-            $at = round(($azimuth - $left) * $scale, 1);
-            if ($at > 25 && $at < self::WIDTH - 25) {
+        for ($azimuth = ceil($on->leftDeg / $step) * $step; $azimuth < $on->leftDeg + $on->widthDeg; $azimuth += $step) {
+            $at = $on->x($azimuth - $on->leftDeg);
+            if ($at > 25 && $at < Projection::WIDTH - 25) {
                 $whole = Angle::positiveDeg($azimuth);
-                $ticks[] = ['x' => $at, 'label' => Angles::direction($whole, 0) . (fmod($whole, 45.0) === 0.0 ? ' ' . Compass::nearest($whole)->name : '')];
+                $ticks[] = new Tick($at, Angles::direction($whole, 0) . (fmod($whole, 45.0) === 0.0 ? ' ' . Compass::nearest($whole)->name : ''));
             }
         }
 
         return $ticks;
     }
 
-    /**
-     * @param callable(float): float $y
-     *
-     * @return list<array{y: float, label: string}>
-     */
-    private static function altitudes(float $top, callable $y): array
+    /** @return list<Tick> */
+    private static function altitudes(Projection $on): array
     {
         $ticks = [];
-        for ($altitude = 10; $altitude < $top - 2; $altitude += $top > 40 ? 20 : 10) {
-            $ticks[] = ['y' => $y((float) $altitude), 'label' => "{$altitude}°"];
+        for ($altitude = 10; $altitude < $on->topDeg - 2; $altitude += $on->topDeg > 40 ? 20 : 10) {
+            $ticks[] = new Tick($on->y((float) $altitude), "{$altitude}°");
         }
 
         return $ticks;

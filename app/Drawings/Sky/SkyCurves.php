@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawings\Sky;
 
+use App\Drawings\Tick;
 use KeenShadow\Core\Sky\Horizon;
 use KeenShadow\Core\Sky\LocalEclipse;
 
@@ -19,7 +20,7 @@ final readonly class SkyCurves
     /**
      * @param string $obscuration points of the curve, closed along the bottom
      * @param string $altitude points of the curve
-     * @param list<array{y: float, label: string}> $altitudeTicks
+     * @param list<Tick> $altitudeTicks
      */
     private function __construct(
         public string $obscuration,
@@ -38,7 +39,7 @@ final readonly class SkyCurves
         $top = self::ALTITUDE_STEP_DEG * max(1, (int) ceil(max(0.0, ...array_column($samples, 2)) / self::ALTITUDE_STEP_DEG));
         $ticks = [];
         for ($deg = 0; $deg <= $top; $deg += $top > 50 ? 20 : self::ALTITUDE_STEP_DEG) {
-            $ticks[] = ['y' => round(100 - 100 * $deg / $top, 2), 'label' => $deg . '°'];
+            $ticks[] = new Tick(round(100 - 100 * $deg / $top, 2), $deg . '°');
         }
         $covered = array_map(static fn(array $s): string => self::point($s[0], 100 - 100 * $s[1]), $samples);
         $heights = array_map(static fn(array $s): string => self::point($s[0], min(104.0, 100 - 100 * $s[2] / $top)), $samples);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Exports\Sky;
 
 use App\Text\Iso;
+use KeenShadow\Core\Geometry\MapArea;
 use KeenShadow\Core\Geometry\MapLines;
 use KeenShadow\Core\Sky\CentralArea;
 use KeenShadow\Core\Sky\MagnitudeMap;
@@ -30,7 +31,7 @@ final class PathFeatures
         if ($area->rings !== []) {
             $features[] = self::feature('path', ['kind' => $eclipse->kind->value], 'MultiPolygon', array_map(
                 static fn(array $ring): array => [self::rounded($ring)],
-                array_merge(...array_map(MapLines::cutArea(...), $area->rings)),
+                array_merge(...array_map(MapArea::cut(...), $area->rings)),
             ));
             $features[] = self::lines('limit', [], $area->limits);
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Exports\Sky;
 
+use KeenShadow\Core\Geometry\MapArea;
 use KeenShadow\Core\Geometry\MapLines;
 use KeenShadow\Core\Sky\CentralArea;
 use KeenShadow\Core\Sky\ShadowPath;
@@ -22,7 +23,7 @@ final class PathKml
         $xml->startElementNs(null, 'kml', 'http://www.opengis.net/kml/2.2');
         $xml->startElement('Document');
         $xml->writeElement('name', $title);
-        foreach (array_merge([], ...array_map(MapLines::cutArea(...), CentralArea::of($eclipse)->rings)) as $ring) {
+        foreach (array_merge([], ...array_map(MapArea::cut(...), CentralArea::of($eclipse)->rings)) as $ring) {
             $xml->startElement('Placemark');
             $xml->writeElement('name', $eclipse->kind->value);
             $xml->startElement('Polygon');

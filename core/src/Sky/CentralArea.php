@@ -22,7 +22,6 @@ final readonly class CentralArea
     /** 76 km along the limits, 13 km where they come together in a point, 19 km along the rounder ends. */
     private const STEP_RAD = 0.012;
     private const HYBRID_STEP_RAD = 0.002;
-    private const POINT_STEPS = 200;
     private const CAP_STEP_RAD = 0.003;
     private const SEEK_RAD = 0.006;
     private const SEEK_WAYS = 16;
@@ -80,7 +79,7 @@ final readonly class CentralArea
         $ring = self::joined(new SphereTracer(self::CAP_STEP_RAD), $arcs, $up, $inside);
 
         return new self(
-            array_map(self::onMap(...), $eclipse->kind === EclipseKind::Hybrid ? self::cut($tracer, $ring, $view) : [$ring]),
+            array_map(self::onMap(...), $eclipse->kind === EclipseKind::Hybrid ? HybridPieces::of($tracer, $ring, $view) : [$ring]),
             array_map(self::onMap(...), $arcs),
         );
     }
@@ -194,85 +193,5 @@ final readonly class CentralArea
         $ways = array_map(static fn(int $side): array => $tracer->follow($up, $inside, $corner, $side), [1, -1]);
 
         return $ways[0][count($ways[0]) - 1]->minus($corner)->length() > $ways[1][count($ways[1]) - 1]->minus($corner)->length() ? $ways[0] : $ways[1];
-    }
-
-    /**
-     * A hybrid's ring in pieces that are total or annular all over. Where it changes, the two limits meet in a point.
-     *
-     * @param list<Vector3> $ring
-     * @param Closure(Vector3): LocalView $view
-     *
-     * @return list<list<Vector3>>
-     */
-    private static function cut(SphereTracer $tracer, array $ring, Closure $view): array
-    {
-        $isTotal = array_map(static fn(Vector3 $p): bool => $view($p)->umbra < 0, $ring);
-        $count = count($ring);
-        // Runs of the edge of one kind, and the point at which each ends.
-        $runs = $points = [];
-        $first = null;
-        for ($i = 0; $i < $count && $first === null; ++$i) {
-            $first = $isTotal[$i] !== $isTotal[($i + $count - 1) % $count] ? $i : null;
-        }
-        if ($first === null) {
-            return [$ring];
-        }
-        for ($k = 0; $k < $count; ++$k) {
-            $i = ($first + $k) % $count;
-            $next = ($i + 1) % $count;
-            $runs[count($points)][] = $ring[$i];
-            if ($isTotal[$i] !== $isTotal[$next]) {
-                $points[] = self::pointOfNoUmbra($tracer, $ring[$i]->plus($ring[$next])->unit(), $view);
-            }
-        }
-        $pieces = $used = [];
-        foreach (array_keys($runs) as $start) {
-            $piece = [];
-            for ($k = $start; !isset($used[$k]); $k = (self::partner($k, $points) + 1) % count($points)) {
-                $used[$k] = true;
-                array_push($piece, ...$runs[$k]);
-                $piece[] = $points[$k];
-            }
-            if (count($piece) > 2) {
-                $pieces[] = $piece;
-            }
-        }
-
-        return $pieces;
-    }
-
-    /**
-     * The other end at the same point: both limits come to it.
-     *
-     * @param list<Vector3> $points
-     */
-    private static function partner(int $k, array $points): int
-    {
-        $away = array_map(static fn(Vector3 $p): float => $p->minus($points[$k])->length(), $points);
-        $away[$k] = INF;
-
-        return (int) array_search(min($away), $away, true);
-    }
-
-    /**
-     * On the central line, where the umbra is a point.
-     *
-     * @param Closure(Vector3): LocalView $view
-     */
-    private static function pointOfNoUmbra(SphereTracer $tracer, Vector3 $at, Closure $view): Vector3
-    {
-        $sideways = static fn(Vector3 $q): float => $view($q)->sideways();
-        $umbra = static fn(Vector3 $q): float => $view($q)->umbra;
-        // The two lines may meet at a flat angle: from one to the other until nothing moves.
-        for ($k = 0; $k < self::POINT_STEPS; ++$k) {
-            $next = $tracer->onto($sideways, $tracer->onto($umbra, $at));
-            $moved = $next->minus($at)->length();
-            $at = $next;
-            if ($moved < 1e-8) {
-                break;
-            }
-        }
-
-        return $at;
     }
 }

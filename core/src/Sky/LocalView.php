@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use KeenShadow\Core\Geometry\Angle;
 use KeenShadow\Core\Geometry\Ellipsoid;
 use KeenShadow\Core\Geometry\TwoCircles;
+use KeenShadow\Core\Geometry\Vector3;
 use KeenShadow\Core\Time\DeltaT;
 use KeenShadow\Core\Time\JulianDate;
 
@@ -178,30 +179,27 @@ final readonly class LocalView
     public function parallacticDeg(): float
     {
         $sun = $this->sunDirection();
-        $zenith = $this->zenith();
-        $up = self::dot($sun, $zenith);
+        $upward = $this->zenith()->minus($sun->times($sun->dot($this->zenith())));
 
-        return rad2deg(atan2($zenith[0] - $up * $sun[0], $zenith[1] - $up * $sun[1]));
+        return rad2deg(atan2($upward->x, $upward->y));
     }
 
     /** True altitude of the Sun's centre, parallax in, refraction left out. */
     public function altitudeDeg(): float
     {
-        return rad2deg(asin(max(-1.0, min(1.0, self::dot($this->sunDirection(), $this->zenith())))));
+        return rad2deg(asin(max(-1.0, min(1.0, $this->sunDirection()->dot($this->zenith())))));
     }
 
     /** Azimuth of the Sun's centre from north through east, 0 … 360. */
     public function azimuthDeg(): float
     {
-        $lat = $this->observer->latRad;
-        $h = $this->hourAngleRad;
-        $sun = $this->sunDirection();
-        $east = $sun[0] * cos($h) + $sun[1] * sin($h) * sin($this->dRad) - $sun[2] * sin($h) * cos($this->dRad);
-        $north = -$sun[0] * sin($lat) * sin($h)
-            + $sun[1] * (cos($lat) * cos($this->dRad) + sin($lat) * cos($h) * sin($this->dRad))
-            + $sun[2] * (cos($lat) * sin($this->dRad) - sin($lat) * cos($h) * cos($this->dRad));
+        [$sinLat, $cosLat] = [sin($this->observer->latRad), cos($this->observer->latRad)];
+        [$sinH, $cosH] = [sin($this->hourAngleRad), cos($this->hourAngleRad)];
+        [$sinD, $cosD] = [sin($this->dRad), cos($this->dRad)];
+        $east = new Vector3($cosH, $sinH * $sinD, -$sinH * $cosD);
+        $north = new Vector3(-$sinLat * $sinH, $cosLat * $cosD + $sinLat * $cosH * $sinD, $cosLat * $sinD - $sinLat * $cosH * $cosD);
 
-        return Angle::positiveDeg(rad2deg(atan2($east, $north)));
+        return Angle::positiveDeg(rad2deg(atan2($this->sunDirection()->dot($east), $this->sunDirection()->dot($north))));
     }
 
     /** Whether any of the Sun stands above a level horizon: upper limb, 34′ of refraction, no dip. */
@@ -224,34 +222,22 @@ final readonly class LocalView
         return ($this->penumbra + $sameK) / 2;
     }
 
-    /** @return array{float, float, float} unit vector towards the geodetic zenith in the fundamental frame: east, north, towards the Moon */
-    private function zenith(): array
+    /** Unit vector towards the geodetic zenith in the fundamental frame: east, north, towards the Moon. */
+    private function zenith(): Vector3
     {
         $lat = $this->observer->latRad;
         $towardsSun = cos($lat) * cos($this->hourAngleRad);
 
-        return [
+        return new Vector3(
             cos($lat) * sin($this->hourAngleRad),
             sin($lat) * cos($this->dRad) - $towardsSun * sin($this->dRad),
             sin($lat) * sin($this->dRad) + $towardsSun * cos($this->dRad),
-        ];
+        );
     }
 
-    /**
-     * @param array{float, float, float} $a
-     * @param array{float, float, float} $b
-     */
-    private static function dot(array $a, array $b): float
+    /** Unit vector from the observer to the Sun in the fundamental frame. */
+    private function sunDirection(): Vector3
     {
-        return $a[0] * $b[0] + $a[1] * $b[1] + $a[2] * $b[2];
-    }
-
-    /** @return array{float, float, float} unit vector from the observer to the Sun in the fundamental frame */
-    private function sunDirection(): array
-    {
-        $z = $this->elements->sunDistance - $this->zeta;
-        $length = sqrt($this->u ** 2 + $this->v ** 2 + $z ** 2);
-
-        return [$this->u / $length, $this->v / $length, $z / $length];
+        return (new Vector3($this->u, $this->v, $this->elements->sunDistance - $this->zeta))->unit();
     }
 }

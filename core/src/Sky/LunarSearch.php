@@ -19,6 +19,7 @@ use KeenShadow\Core\Time\JulianDate;
 final readonly class LunarSearch
 {
     private const CONTACT_HOURS = 4e-12;
+    private const MOON = Radii::PENUMBRAL_K;
 
     public function __construct(private LunarElementsBuilder $builder = new LunarElementsBuilder()) {}
 
@@ -61,42 +62,47 @@ final readonly class LunarSearch
         $x = $elements->x->at($greatest);
         $y = $elements->y->at($greatest);
         $distance = hypot($x, $y);
-        $moon = Radii::PENUMBRAL_K;
-        if ($distance >= $elements->penumbra->at($greatest) + $moon) {
+        if ($distance >= $elements->penumbra->at($greatest) + self::MOON) {
             return null;
         }
         $umbra = $elements->umbra->at($greatest);
         $kind = match (true) {
-            $distance < $umbra - $moon => LunarKind::Total,
-            $distance < $umbra + $moon => LunarKind::Partial,
+            $distance < $umbra - self::MOON => LunarKind::Total,
+            $distance < $umbra + self::MOON => LunarKind::Partial,
             default => LunarKind::Penumbral,
         };
-        $hours = [LunarContactName::P1->value => self::contact($elements, $elements->penumbra, $moon, $greatest, -1)];
-        if ($kind !== LunarKind::Penumbral) {
-            $hours[LunarContactName::U1->value] = self::contact($elements, $elements->umbra, $moon, $greatest, -1);
-        }
-        if ($kind === LunarKind::Total) {
-            $hours[LunarContactName::U2->value] = self::contact($elements, $elements->umbra, -$moon, $greatest, -1);
-        }
-        $hours[LunarContactName::Maximum->value] = $greatest;
-        if ($kind === LunarKind::Total) {
-            $hours[LunarContactName::U3->value] = self::contact($elements, $elements->umbra, -$moon, $greatest, 1);
-        }
-        if ($kind !== LunarKind::Penumbral) {
-            $hours[LunarContactName::U4->value] = self::contact($elements, $elements->umbra, $moon, $greatest, 1);
-        }
-        $hours[LunarContactName::P4->value] = self::contact($elements, $elements->penumbra, $moon, $greatest, 1);
-
         return new LunarEclipse(
             t0JulianDateTt: $elements->t0JulianDateTt,
             muRad: $elements->muRad,
             dRad: $elements->dRad,
             kind: $kind,
             gamma: ($y < 0 ? -1 : 1) * $distance,
-            magnitude: ($umbra + $moon - $distance) / (2 * $moon),
+            magnitude: ($umbra + self::MOON - $distance) / (2 * self::MOON),
             deltaT: DeltaT::atJulianDate($elements->t0JulianDateTt + $greatest / 24),
-            hours: $hours,
+            hours: self::hours($elements, $kind, $greatest),
         );
+    }
+
+    /** @return array<string, float> since t₀ by LunarContactName value, in order of time */
+    private static function hours(LunarElements $elements, LunarKind $kind, float $greatest): array
+    {
+        $hours = [LunarContactName::P1->value => self::contact($elements, $elements->penumbra, self::MOON, $greatest, -1)];
+        if ($kind !== LunarKind::Penumbral) {
+            $hours[LunarContactName::U1->value] = self::contact($elements, $elements->umbra, self::MOON, $greatest, -1);
+        }
+        if ($kind === LunarKind::Total) {
+            $hours[LunarContactName::U2->value] = self::contact($elements, $elements->umbra, -self::MOON, $greatest, -1);
+        }
+        $hours[LunarContactName::Maximum->value] = $greatest;
+        if ($kind === LunarKind::Total) {
+            $hours[LunarContactName::U3->value] = self::contact($elements, $elements->umbra, -self::MOON, $greatest, 1);
+        }
+        if ($kind !== LunarKind::Penumbral) {
+            $hours[LunarContactName::U4->value] = self::contact($elements, $elements->umbra, self::MOON, $greatest, 1);
+        }
+        $hours[LunarContactName::P4->value] = self::contact($elements, $elements->penumbra, self::MOON, $greatest, 1);
+
+        return $hours;
     }
 
     /** When the centre is as far from the axis as a shadow's radius plus the Moon's (negative for inner contacts). */

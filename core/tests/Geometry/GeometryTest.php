@@ -10,6 +10,7 @@ use KeenShadow\Core\Geometry\ChebyshevFit;
 use KeenShadow\Core\Geometry\Contours;
 use KeenShadow\Core\Geometry\Ellipsoid;
 use KeenShadow\Core\Geometry\Globe;
+use KeenShadow\Core\Geometry\MapArea;
 use KeenShadow\Core\Geometry\MapLines;
 use KeenShadow\Core\Geometry\Polynomial;
 use KeenShadow\Core\Geometry\TwoCircles;
@@ -147,14 +148,14 @@ final class GeometryTest extends TestCase
 
     public function testAnAreaIsCutAtTheAntimeridianAndTakesInThePole(): void
     {
-        $two = MapLines::cutArea([[170.0, 0.0], [-170.0, 0.0], [-170.0, 10.0], [170.0, 10.0]]);
+        $two = MapArea::cut([[170.0, 0.0], [-170.0, 0.0], [-170.0, 10.0], [170.0, 10.0]]);
         self::assertCount(2, $two);
         self::assertEqualsWithDelta(200.0, array_sum(array_map(self::area(...), $two)), 1e-9);
 
-        $cap = MapLines::cutArea(array_map(static fn(int $lon): array => [(float) $lon, 80.0], range(-180, 170, 10)));
+        $cap = MapArea::cut(array_map(static fn(int $lon): array => [(float) $lon, 80.0], range(-180, 170, 10)));
         self::assertEqualsWithDelta(3600.0, array_sum(array_map(self::area(...), $cap)), 1e-6, 'all longitudes, ten degrees of latitude');
 
-        self::assertSame([], MapLines::cutArea([]));
+        self::assertSame([], MapArea::cut([]));
     }
 
     public function testUnwrapping(): void

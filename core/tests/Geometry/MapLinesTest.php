@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KeenShadow\Core\Tests\Geometry;
 
 use KeenShadow\Core\Geometry\Globe;
+use KeenShadow\Core\Geometry\MapArea;
 use KeenShadow\Core\Geometry\MapLines;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -28,7 +29,7 @@ final class MapLinesTest extends TestCase
     public function testAPointIsInTheRingsWhenItIsInTheCircle(float $lat, float $lon, float $km): void
     {
         mt_srand(5);
-        $rings = MapLines::cutArea(self::circle($lat, $lon, $km));
+        $rings = MapArea::cut(self::circle($lat, $lon, $km));
         self::assertNotSame([], $rings);
         foreach ($rings as $ring) {
             self::assertSame($ring[0], $ring[count($ring) - 1]);
@@ -53,7 +54,7 @@ final class MapLinesTest extends TestCase
     public function testTheCellsCoverTheArea(float $lat, float $lon, float $km): void
     {
         mt_srand(6);
-        $cells = array_merge(...array_map(MapLines::cells(...), MapLines::cutArea(self::circle($lat, $lon, $km))));
+        $cells = array_merge(...array_map(MapLines::cells(...), MapArea::cut(self::circle($lat, $lon, $km))));
         for ($i = 0; $i < 300; ++$i) {
             [$atLat, $atLon] = Globe::travel($lat, $lon, mt_rand(0, 359), $km * sqrt(mt_rand(0, 1000) / 1000));
             if (abs($atLat) < 89.5) {
@@ -71,7 +72,7 @@ final class MapLinesTest extends TestCase
             array_push($comb, [190.0, 4.0 * $k], [190.0, 4.0 * $k + 2], [178.0, 4.0 * $k + 2], [178.0, 4.0 * $k + 4]);
         }
         $comb[] = [170.0, 12.0];
-        $rings = MapLines::cutArea(array_map(static fn(array $p): array => [$p[0] > 180 ? $p[0] - 360 : $p[0], $p[1]], $comb));
+        $rings = MapArea::cut(array_map(static fn(array $p): array => [$p[0] > 180 ? $p[0] - 360 : $p[0], $p[1]], $comb));
 
         self::assertCount(4, $rings, 'three teeth and the rest');
         self::assertEqualsWithDelta(3 * 10 * 2.0, array_sum(array_map(static fn(array $r): float => $r[0][0] < 0 ? self::area($r) : 0.0, $rings)), 5.0, 'what lies beyond 180°');

@@ -38,10 +38,10 @@ final class HorizonTest extends TestCase
             for ($azimuth = 0.005; $azimuth < 360; $azimuth += 0.05) {
                 $altitude = $profile->altitudeDegAt($azimuth);
                 $degree = (int) $azimuth;
-                self::assertLessThanOrEqual($profile->ceilingsDeg[$degree] + 1e-9, $altitude, "{$azimuth}°");
-                self::assertGreaterThanOrEqual($profile->floorsDeg[$degree] - 1e-9, $altitude, "{$azimuth}°");
+                self::assertLessThanOrEqual($profile->ceilingDeg($degree) + 1e-9, $altitude, "{$azimuth}°");
+                self::assertGreaterThanOrEqual($profile->floorDeg($degree) - 1e-9, $altitude, "{$azimuth}°");
                 self::assertLessThanOrEqual($profile->highestDeg + 1e-9, $altitude);
-                $width += $profile->ceilingsDeg[$degree] - $profile->floorsDeg[$degree];
+                $width += $profile->ceilingDeg($degree) - $profile->floorDeg($degree);
                 ++$checked;
             }
         }

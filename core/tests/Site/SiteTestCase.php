@@ -6,6 +6,8 @@ namespace KeenShadow\Core\Tests\Site;
 
 use DateTimeImmutable;
 use KeenShadow\Core\Geometry\PlanPoint;
+use KeenShadow\Core\Rules\Finding;
+use KeenShadow\Core\Rules\Verdict;
 use KeenShadow\Core\Site\Plan\HorizonProfile;
 use KeenShadow\Core\Site\Plan\SitePlan;
 use KeenShadow\Core\Site\Plan\Thing;
@@ -52,5 +54,18 @@ abstract class SiteTestCase extends TestCase
     protected static function here(float $east = 0.0, float $north = 0.0): PlanPoint
     {
         return new PlanPoint($east, $north);
+    }
+
+    /** @return list<string> each with what it names */
+    protected static function reasons(Verdict $verdict): array
+    {
+        return array_map(static fn(Finding $f): string => trim($f->reason . ' ' . implode(', ', array_map(
+            static fn(string|float|array|null $value): string => match (true) {
+                $value === null => 'the horizon',
+                is_float($value) => sprintf('%.1f', $value),
+                default => implode(', ', (array) $value),
+            },
+            $f->values,
+        ))), $verdict->findings);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KeenShadow\Core\Tests\Sky;
 
 use KeenShadow\Core\Geometry\Globe;
+use KeenShadow\Core\Geometry\MapArea;
 use KeenShadow\Core\Geometry\MapLines;
 use KeenShadow\Core\Sky\Catalogue;
 use KeenShadow\Core\Sky\CentralArea;
@@ -38,7 +39,7 @@ final class CentralAreaTest extends TestCase
                 self::assertSame([], $area->rings);
                 continue;
             }
-            $rings = array_merge([], ...array_map(MapLines::cutArea(...), $area->rings));
+            $rings = array_merge([], ...array_map(MapArea::cut(...), $area->rings));
             self::assertNotSame([], $rings, $eclipse->date());
             foreach ($rings as $ring) {
                 self::assertRing($ring, $eclipse->date());
@@ -70,7 +71,7 @@ final class CentralAreaTest extends TestCase
     /** Source: the ring of 10 June 2021 passed over the pole (Five Millennium Canon, from memory). */
     public function testThePoleLiesInIt(): void
     {
-        $rings = array_merge(...array_map(MapLines::cutArea(...), CentralArea::of((new EclipseSearch())->onDate('2021-06-10'))->rings));
+        $rings = array_merge(...array_map(MapArea::cut(...), CentralArea::of((new EclipseSearch())->onDate('2021-06-10'))->rings));
         foreach ([0.0, 90.0, -120.0] as $lon) {
             self::assertTrue(self::isIn($rings, 89.99, $lon));
         }

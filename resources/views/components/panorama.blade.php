@@ -1,13 +1,11 @@
 @props(['panorama', 'place'])
+@php use App\Drawings\Site\Projection; @endphp
 {{-- The horizon view; App\Drawings\Site\Panorama computed every place. --}}
 <figure class="panorama">
     <div class="scrolls" tabindex="0" role="region" aria-label="{{ __('Horizon view') }}">
-    <svg viewBox="0 0 {{ $panorama::WIDTH }} {{ $panorama->height }}" role="img" aria-label="{{ __('Horizon as seen from :place, with the Sun\'s way', ['place' => $place]) }}">
+    <svg viewBox="0 0 {{ Projection::WIDTH }} {{ $panorama->height }}" role="img" aria-label="{{ __('Horizon as seen from :place, with the Sun\'s way', ['place' => $place]) }}">
         <rect class="pano-sky" width="100%" height="100%"/>
-        @foreach ($panorama->altitudes as $tick)
-            <line class="pano-grid" x1="0" x2="1000" y1="{{ $tick['y'] }}" y2="{{ $tick['y'] }}"/>
-            <text class="pano-tick" x="6" y="{{ $tick['y'] }}" dy="-3">{{ $tick['label'] }}</text>
-        @endforeach
+        <x-svg-axis :ticks="$panorama->altitudes" axis="y" line="pano-grid" :to="Projection::WIDTH" label="pano-tick" at="6" dy="-3" />
         <polygon class="pano-far" points="{{ $panorama->horizon }}"/>
         @foreach ($panorama->track as $part)
             @if ($part['visibility'] === 'clear')
@@ -30,11 +28,8 @@
         @foreach ($panorama->names as $name)
             <text class="pano-name" x="{{ $name['x'] }}" y="{{ $name['y'] }}" text-anchor="middle">{{ $name['text'] }}</text>
         @endforeach
-        <line class="pano-level" x1="0" x2="1000" y1="{{ $panorama->groundY }}" y2="{{ $panorama->groundY }}"/>
-        @foreach ($panorama->azimuths as $tick)
-            <line class="pano-level" x1="{{ $tick['x'] }}" x2="{{ $tick['x'] }}" y1="{{ $panorama->groundY }}" y2="{{ $panorama->height }}"/>
-            <text class="pano-azimuth" x="{{ $tick['x'] }}" y="{{ $panorama->height }}" dx="4" dy="-5">{{ $tick['label'] }}</text>
-        @endforeach
+        <line class="pano-level" x1="0" x2="{{ Projection::WIDTH }}" y1="{{ $panorama->groundY }}" y2="{{ $panorama->groundY }}"/>
+        <x-svg-axis :ticks="$panorama->azimuths" axis="x" line="pano-level" :from="$panorama->groundY" :to="$panorama->height" label="pano-azimuth" :at="$panorama->height" dx="4" dy="-5" />
     </svg>
     </div>
     <figcaption>{{ __('One scale for both directions; the discs are as large as the Sun. Line: apparent altitude, dashed where hidden.') }}</figcaption>

@@ -21,9 +21,7 @@
             <text class="curve-label" x="4" y="{{ $y }}">{{ $label }}</text>
         @endforeach
         <svg y="10" height="150" width="100%" overflow="visible">
-            @foreach ($curves->altitudeTicks as $tick)
-                <text class="curve-label is-altitude" x="99.5%" y="{{ $tick['y'] }}%" text-anchor="end">{{ $tick['label'] }}</text>
-            @endforeach
+            <x-svg-axis :ticks="$curves->altitudeTicks" axis="y" unit="%" label="curve-label is-altitude" at="99.5%" text-anchor="end" />
         </svg>
     </svg>
     <figcaption><span class="key is-covered"></span> {{ __('area covered, left scale') }} <span class="key is-altitude"></span> {{ __('altitude with refraction, right scale') }}</figcaption>

@@ -89,8 +89,8 @@ final class DrawnAnglesTest extends TestCase
 
             // A curve of 120 pieces cuts the peak by a little.
             self::assertEqualsWithDelta(100 - 100 * (float) $row['ref_obscuration'], self::heightAt($curves->obscuration, $percent('max')), 2.0, "{$what}: covered");
-            $top = (float) $curves->altitudeTicks[count($curves->altitudeTicks) - 1]['label'];
-            $onTop = 100 - $curves->altitudeTicks[count($curves->altitudeTicks) - 1]['y'];
+            $top = (float) $curves->altitudeTicks[count($curves->altitudeTicks) - 1]->label;
+            $onTop = 100 - $curves->altitudeTicks[count($curves->altitudeTicks) - 1]->at;
             $apparent = Horizon::apparentAltitudeDeg((float) $row['ref_altitude_deg']);
             self::assertEqualsWithDelta($apparent, (100 - self::heightAt($curves->altitude, $percent('max'))) * $top / $onTop, 0.2, "{$what}: altitude");
             foreach ($ribbon->contacts as $mark) {

@@ -20,9 +20,9 @@ final readonly class HorizonProfile
 
     public float $highestDeg;
     /** @var array<int, float> what the profile does not exceed in each whole degree of azimuth; 0 where there is none */
-    public array $ceilingsDeg;
+    private array $ceilingsDeg;
     /** @var array<int, float> what it does not fall below there; 0 where there is none */
-    public array $floorsDeg;
+    private array $floorsDeg;
 
     /** @param list<array{float, float}> $points azimuth 0 … 360 rising, altitude */
     private function __construct(public array $points)
@@ -77,6 +77,18 @@ final readonly class HorizonProfile
     public function altitudeDegAt(float $azimuthDeg): float
     {
         return $this->knownAltitudeDegAt($azimuthDeg) ?? 0.0;
+    }
+
+    /** An altitude that the profile does not exceed in that whole degree of azimuth. */
+    public function ceilingDeg(float $azimuthDeg): float
+    {
+        return $this->ceilingsDeg[(int) Angle::positiveDeg($azimuthDeg)] ?? 0.0;
+    }
+
+    /** One that it does not fall below there. */
+    public function floorDeg(float $azimuthDeg): float
+    {
+        return $this->floorsDeg[(int) Angle::positiveDeg($azimuthDeg)] ?? 0.0;
     }
 
     /** @return list<float> azimuths of the points within so many degrees to either side of one, and higher than an altitude */

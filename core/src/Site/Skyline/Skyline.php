@@ -5,12 +5,10 @@ declare(strict_types=1);
 namespace KeenShadow\Core\Site\Skyline;
 
 use KeenShadow\Core\Geometry\Angle;
-use KeenShadow\Core\Geometry\PlanLines;
 use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Site\Plan\HorizonProfile;
 use KeenShadow\Core\Site\Plan\SitePlan;
 use KeenShadow\Core\Site\Plan\Thing;
-use KeenShadow\Core\Site\Plan\ThingKind;
 use KeenShadow\Core\Sky\SunPosition;
 
 /**
@@ -29,19 +27,15 @@ final readonly class Skyline
     /** Beside an end of a wall, to see what is behind it. */
     private const HAIR_DEG = 1e-6;
 
-    /**
-     * @param list<WallSeen> $walls
-     * @param array<int, list<int>> $byDegree walls that can be met in each whole degree of azimuth
-     * @param array<int, float> $ceilings altitude that none of them exceeds there
-     * @param string|null $cover name of what the eye stands under
-     */
+    /** Name of what the eye stands under. */
+    public ?string $cover;
+
     private function __construct(
-        private array $walls,
-        private array $byDegree,
-        private array $ceilings,
+        private WallsAround $walls,
         private HorizonProfile $horizon,
-        public ?string $cover,
-    ) {}
+    ) {
+        $this->cover = $walls->cover;
+    }
 
     /**
      * @param list<Thing> $obstacles
@@ -50,37 +44,7 @@ final readonly class Skyline
      */
     public static function from(PlanPoint $point, float $eyeM, array $obstacles, HorizonProfile $horizon, float $grownM = 0.0, ?AzimuthSpan $within = null): self
     {
-        $walls = $byDegree = $ceilings = [];
-        $cover = null;
-        foreach ($obstacles as $obstacle) {
-            $above = $obstacle->heightM + ($obstacle->heightM > 0 ? $grownM : 0.0) - $eyeM;
-            if ($above <= 0 || $within?->mayMeet($point, $obstacle, $grownM) === false) {
-                continue;
-            }
-            if ($obstacle->contains($point)) {
-                $cover ??= $obstacle->name;
-            }
-            // Of a closed outline only the walls that look to the eye are met first.
-            $near = $obstacle->kind === ThingKind::Wall ? 0 : ($obstacle->isClockwise ? 1 : -1);
-            foreach ($obstacle->edges as [$a, $b]) {
-                if ($near * PlanLines::side($a, $b, $point) < 0) {
-                    continue;
-                }
-                $wall = WallSeen::from($point, $a, $b, $above, $obstacle->name, $grownM);
-                if ($wall === null) {
-                    continue;
-                }
-                $index = count($walls);
-                $walls[] = $wall;
-                for ($deg = (int) floor($wall->fromDeg), $last = (int) floor($wall->fromDeg + $wall->widthDeg); $deg <= $last; ++$deg) {
-                    $degree = ($deg + 720) % 360;
-                    $byDegree[$degree][] = $index;
-                    $ceilings[$degree] = max($ceilings[$degree] ?? 0.0, $wall->highestDeg);
-                }
-            }
-        }
-
-        return new self($walls, $byDegree, $ceilings, $horizon, $cover);
+        return new self(WallsAround::from($point, $eyeM, $obstacles, $grownM, $within), $horizon);
     }
 
     /** All that a plan has, seen all round from an eye so high above a point. */
@@ -92,7 +56,7 @@ final readonly class Skyline
     /** Nothing but a level horizon. */
     public static function level(): self
     {
-        return new self([], [], [], HorizonProfile::level(), null);
+        return new self(WallsAround::none(), HorizonProfile::level());
     }
 
     /** Apparent altitude of the edge of the sky. */
@@ -102,11 +66,7 @@ final readonly class Skyline
             return self::OVERHEAD_DEG;
         }
         $azimuth = Angle::positiveDeg($azimuthDeg);
-        $steepest = 0.0;
-        foreach ($this->byDegree[(int) $azimuth] ?? [] as $index) {
-            $slope = $this->walls[$index]->slopeAt($azimuth);
-            $steepest = $slope > $steepest ? $slope : $steepest;
-        }
+        $steepest = $this->walls->steepestAt($azimuth);
         $near = $steepest > 0 ? rad2deg(atan($steepest)) : -self::OVERHEAD_DEG;
 
         return $near >= $this->horizon->highestDeg ? $near : max($near, $this->horizon->altitudeDegAt($azimuth));
@@ -119,17 +79,8 @@ final readonly class Skyline
             return $this->cover;
         }
         $azimuth = Angle::positiveDeg($azimuthDeg);
-        $steepest = tan(deg2rad(max(0.0, $this->horizon->altitudeDegAt($azimuth))));
-        $name = null;
-        foreach ($this->byDegree[(int) $azimuth] ?? [] as $index) {
-            $slope = $this->walls[$index]->slopeAt($azimuth);
-            if ($slope > $steepest) {
-                $steepest = $slope;
-                $name = $this->walls[$index]->name;
-            }
-        }
 
-        return $name;
+        return $this->walls->nameAbove($azimuth, tan(deg2rad(max(0.0, $this->horizon->altitudeDegAt($azimuth)))));
     }
 
     /** How much of the Sun's disc stands free. */
@@ -175,7 +126,7 @@ final readonly class Skyline
             return DiscVisibility::Clear;
         }
         $high = $sun->altitudeDeg + $sun->semidiameterDeg;
-        if ($sun->altitudeDeg < 60 && $high <= min(array_map($this->horizonFloorDeg(...), [$sun->azimuthDeg - 1, $sun->azimuthDeg, $sun->azimuthDeg + 1]))) {
+        if ($sun->altitudeDeg < 60 && $high <= min(array_map($this->horizon->floorDeg(...), [$sun->azimuthDeg - 1, $sun->azimuthDeg, $sun->azimuthDeg + 1]))) {
             return DiscVisibility::Hidden;
         }
         // Near the zenith the disc is wide in azimuth.
@@ -187,8 +138,8 @@ final readonly class Skyline
         // Within the disc's width no top of a wall bulges over its ends by more than this.
         $lowSlope = tan(deg2rad($low)) * cos(deg2rad(2 * $half));
         $highSlope = tan(deg2rad($high));
-        $isClear = max($this->horizonCeilingDeg($from), $this->horizonCeilingDeg($from + 2 * $half)) < $low;
-        foreach ($this->wallsWithin($from, $from + 2 * $half) as $wall) {
+        $isClear = max($this->horizon->ceilingDeg($from), $this->horizon->ceilingDeg($from + 2 * $half)) < $low;
+        foreach ($this->walls->within($from, $from + 2 * $half) as $wall) {
             [$left, $right] = [$wall->slopeAt($from), $wall->slopeAt($from + 2 * $half)];
             if ($left >= $highSlope && $right >= $highSlope) {
                 return DiscVisibility::Hidden;
@@ -202,9 +153,9 @@ final readonly class Skyline
     /** From a Sun in the free sky to the nearest part of a wall or of the far horizon. */
     private function wayDown(SunPosition $sun, float $nearest, ?string $by, ?float $reachDeg): Clearance
     {
-        $half = self::halfWidthDeg($sun, min($nearest, $reachDeg ?? self::OVERHEAD_DEG));
+        $half = VerticalCircle::halfWidthDeg($sun, min($nearest, $reachDeg ?? self::OVERHEAD_DEG));
         $direction = $sun->direction();
-        foreach ($this->wallsWithin($sun->azimuthDeg - $half, $sun->azimuthDeg + $half) as $wall) {
+        foreach ($this->walls->within($sun->azimuthDeg - $half, $sun->azimuthDeg + $half) as $wall) {
             // What stays lower comes no nearer.
             $way = $wall->highestDeg > $sun->altitudeDeg - $nearest ? $wall->wayDeg($direction, $sun->azimuthDeg) : INF;
             if ($way < $nearest) {
@@ -215,7 +166,7 @@ final readonly class Skyline
             }
         }
         foreach ($this->horizonOffsetsDeg($sun, $half, $sun->altitudeDeg - $nearest) as $offset) {
-            $way = self::wayDeg(deg2rad($sun->altitudeDeg), deg2rad($offset), deg2rad($this->horizon->altitudeDegAt($sun->azimuthDeg + $offset)), true);
+            $way = VerticalCircle::wayDeg(deg2rad($sun->altitudeDeg), deg2rad($offset), deg2rad($this->horizon->altitudeDegAt($sun->azimuthDeg + $offset)), true);
             if ($way < $nearest) {
                 [$nearest, $by] = [$way, null];
             }
@@ -230,7 +181,7 @@ final readonly class Skyline
         $offsets = [];
         for ($i = -self::MOST_STEPS; $i <= self::MOST_STEPS; ++$i) {
             $offset = $halfDeg * $i / self::MOST_STEPS;
-            if ($this->horizonCeilingDeg($sun->azimuthDeg + $offset) > $lowestDeg) {
+            if ($this->horizon->ceilingDeg($sun->azimuthDeg + $offset) > $lowestDeg) {
                 $offsets[] = $offset;
             }
         }
@@ -247,9 +198,9 @@ final readonly class Skyline
      */
     private function wayToFreeSkyDeg(SunPosition $sun, float $nearest): float
     {
-        $half = self::halfWidthDeg($sun, min($nearest, 2 * $sun->semidiameterDeg));
+        $half = VerticalCircle::halfWidthDeg($sun, min($nearest, 2 * $sun->semidiameterDeg));
         $offsets = array_map(static fn(int $i): float => $half * $i / self::DIVISIONS, range(-self::DIVISIONS, self::DIVISIONS));
-        foreach ($this->wallsWithin($sun->azimuthDeg - $half, $sun->azimuthDeg + $half) as $wall) {
+        foreach ($this->walls->within($sun->azimuthDeg - $half, $sun->azimuthDeg + $half) as $wall) {
             foreach ([$wall->fromDeg, $wall->fromDeg + $wall->widthDeg] as $end) {
                 $offset = Angle::signedDeg($end - $sun->azimuthDeg);
                 if (abs($offset) <= $half) {
@@ -261,45 +212,10 @@ final readonly class Skyline
             $offsets[] = Angle::signedDeg($azimuth - $sun->azimuthDeg);
         }
         foreach ($offsets as $offset) {
-            $nearest = min($nearest, self::wayDeg(deg2rad($sun->altitudeDeg), deg2rad($offset), deg2rad($this->altitudeDegAt($sun->azimuthDeg + $offset)), false));
+            $nearest = min($nearest, VerticalCircle::wayDeg(deg2rad($sun->altitudeDeg), deg2rad($offset), deg2rad($this->altitudeDegAt($sun->azimuthDeg + $offset)), false));
         }
 
         return $nearest;
-    }
-
-    /** So far to the side a vertical circle still comes that near to the Sun. */
-    private static function halfWidthDeg(SunPosition $sun, float $withinDeg): float
-    {
-        return $sun->altitudeDeg + $withinDeg >= self::OVERHEAD_DEG
-            ? 180.0
-            : rad2deg(asin(min(1.0, sin(deg2rad($withinDeg)) / max(1e-9, cos(deg2rad($sun->altitudeDeg))))));
-    }
-
-    /**
-     * The way in degrees from the Sun to what bounds the sky at one azimuth, or to the free sky above it: square to the
-     * vertical circle where its foot lies on it, else to its end.
-     */
-    public static function wayDeg(float $altitudeRad, float $offsetRad, float $edgeRad, bool $isDown): float
-    {
-        $foot = abs($offsetRad) < M_PI / 2 ? atan2(sin($altitudeRad), cos($altitudeRad) * cos($offsetRad)) : M_PI / 2;
-        $to = $isDown ? min($edgeRad, $foot) : max($edgeRad, $foot);
-        $half = sin(($to - $altitudeRad) / 2) ** 2 + cos($altitudeRad) * cos($to) * sin($offsetRad / 2) ** 2;
-
-        return rad2deg(2 * asin(min(1.0, sqrt($half))));
-    }
-
-    /** @return iterable<WallSeen> each wall that can be met between two azimuths, once */
-    private function wallsWithin(float $fromDeg, float $toDeg): iterable
-    {
-        $seen = [];
-        for ($degree = (int) floor($fromDeg), $last = min((int) floor($toDeg), $degree + 359); $degree <= $last; ++$degree) {
-            foreach ($this->byDegree[($degree + 720) % 360] ?? [] as $index) {
-                if (!isset($seen[$index])) {
-                    $seen[$index] = true;
-                    yield $this->walls[$index];
-                }
-            }
-        }
     }
 
     /** An altitude that nothing exceeds within a degree of the Sun's azimuth; most looks need no closer one. */
@@ -316,25 +232,12 @@ final readonly class Skyline
     /** An altitude that nothing exceeds in that whole degree of azimuth. */
     private function ceilingDeg(float $azimuthDeg): float
     {
-        return max($this->ceilings[(int) Angle::positiveDeg($azimuthDeg)] ?? 0.0, $this->horizonCeilingDeg($azimuthDeg));
-    }
-
-    private function horizonFloorDeg(float $azimuthDeg): float
-    {
-        return $this->horizon->floorsDeg[(int) Angle::positiveDeg($azimuthDeg)] ?? 0.0;
-    }
-
-    private function horizonCeilingDeg(float $azimuthDeg): float
-    {
-        return $this->horizon->ceilingsDeg[(int) Angle::positiveDeg($azimuthDeg)] ?? 0.0;
+        return max($this->walls->ceilingDeg($azimuthDeg), $this->horizon->ceilingDeg($azimuthDeg));
     }
 
     /** @return list<WallSeen> farthest first, as they are painted */
     public function walls(): array
     {
-        $walls = $this->walls;
-        usort($walls, static fn(WallSeen $a, WallSeen $b): int => $b->nearestM <=> $a->nearestM);
-
-        return $walls;
+        return $this->walls->farthestFirst();
     }
 }

@@ -109,8 +109,8 @@ final readonly class WallSeen
     {
         $altitude = asin(max(-1.0, min(1.0, $direction->z)));
         $way = min(
-            Skyline::wayDeg($altitude, deg2rad(Angle::signedDeg($this->fromDeg - $azimuthDeg)), $this->fromEdgeRad, true),
-            Skyline::wayDeg($altitude, deg2rad(Angle::signedDeg($this->fromDeg + $this->widthDeg - $azimuthDeg)), $this->toEdgeRad, true),
+            VerticalCircle::wayDeg($altitude, deg2rad(Angle::signedDeg($this->fromDeg - $azimuthDeg)), $this->fromEdgeRad, true),
+            VerticalCircle::wayDeg($altitude, deg2rad(Angle::signedDeg($this->fromDeg + $this->widthDeg - $azimuthDeg)), $this->toEdgeRad, true),
         );
         // The plane through the eye and the top, upward.
         $side = sin(deg2rad($this->fromDeg + $this->widthDeg / 2)) * $this->perSine - cos(deg2rad($this->fromDeg + $this->widthDeg / 2)) * $this->perCosine < 0 ? -1 : 1;
