@@ -13,6 +13,9 @@ use Symfony\Component\Finder\SplFileInfo;
 final class HouseTest extends TestCase
 {
     private const ROOT = __DIR__ . '/../..';
+    private const MOST_LINES = 250;
+    private const MOST_LINES_OF_A_FUNCTION = 48;
+    private const MOST_ARGUMENTS = 6;
 
     /** What the job computes is computed in core and made ready in app/Pages: a view only shows it. */
     public function testViewsDoNoArithmetic(): void
@@ -89,6 +92,39 @@ final class HouseTest extends TestCase
         sort($used);
         self::assertGreaterThan(20, count($used));
         self::assertSame($known, array_values(array_unique($used)));
+    }
+
+    /** A file is read at one sitting, a function on one screen. Tables of numbers are data, and a migration is one step. */
+    public function testFilesAndFunctionsAreShort(): void
+    {
+        $functions = 0;
+        foreach (self::files(['app', 'bench', 'core/src', 'core/tests', 'database', 'e2e', 'resources/js', 'resources/scss', 'resources/views', 'routes', 'tests'], '/\.(php|m?js|scss)$/') as $file) {
+            $lines = explode("\n", $file->getContents());
+            self::assertLessThanOrEqual(self::MOST_LINES, count($lines) - 1, $file->getRelativePathname());
+            foreach (str_contains($file->getPathname(), 'migrations') ? [] : $lines as $number => $line) {
+                if (preg_match('/^    (?:(?:public|protected|private|static|abstract|final) )*function (\w+)/', $line, $found) === 1 && $found[1] !== '__construct') {
+                    $length = (int) array_search('    }', array_slice($lines, $number), true);
+                    self::assertLessThanOrEqual(self::MOST_LINES_OF_A_FUNCTION, $length, "{$file->getRelativePathname()} {$found[1]}()");
+                    ++$functions;
+                }
+            }
+        }
+        self::assertGreaterThan(1000, $functions);
+    }
+
+    /** Nobody counts to the ninth of eleven arguments. */
+    public function testManyArgumentsOfAConstructorAreNamed(): void
+    {
+        $calls = 0;
+        foreach (self::files(['app', 'core/src'], '*.php') as $file) {
+            preg_match('/function __construct\((.*?)\n    \)/s', $file->getContents(), $constructor);
+            if (preg_match_all('/\$\w+,/', $constructor[1] ?? '') > self::MOST_ARGUMENTS) {
+                preg_match_all('/new self\(\s*(\w+: )?/', $file->getContents(), $found);
+                self::assertNotContains('', $found[1], $file->getRelativePathname());
+                $calls += count($found[1]);
+            }
+        }
+        self::assertGreaterThan(20, $calls);
     }
 
     public function testTheLockFileHoldsNoAddresses(): void

@@ -44,21 +44,21 @@ final readonly class ContactRow
         $uncertainty ??= TimeUncertainty::of($here->eclipse, $here->observer, $contact);
 
         return new self(
-            $contact->name === ContactName::Maximum ? __('Max') : $contact->name->value,
-            self::meaning($contact->name, $here->circumstances->kind),
-            Clock::over($here)->second($contact->time()),
-            Clock::over($here)->utc($contact->time()),
-            $time->format('Y-m-d\TH:i:s\Z'),
-            Angles::degrees($view->altitudeDeg()),
-            Angles::direction($view->azimuthDeg()),
-            __(Compass::nearest($view->azimuthDeg())->value),
-            Numbers::magnitude($view->magnitude()),
-            Numbers::percent($view->obscuration()),
-            $view->isSunUp(),
-            '±' . (int) ceil($uncertainty->seconds()) . ' s',
-            self::clock($contact),
-            Angles::direction($contact->positionAngleDeg(), 0),
-            Angles::direction($contact->zenithAngleDeg(), 0),
+            name: $contact->name === ContactName::Maximum ? __('Max') : $contact->name->value,
+            meaning: self::meaning($contact->name, $here->circumstances->kind),
+            localTime: Clock::over($here)->second($contact->time()),
+            utc: Clock::over($here)->utc($contact->time()),
+            iso: $time->format('Y-m-d\TH:i:s\Z'),
+            altitude: Angles::degrees($view->altitudeDeg()),
+            azimuth: Angles::direction($view->azimuthDeg()),
+            compass: __(Compass::nearest($view->azimuthDeg())->value),
+            magnitude: Numbers::magnitude($view->magnitude()),
+            obscuration: Numbers::percent($view->obscuration()),
+            isUp: $view->isSunUp(),
+            uncertainty: '±' . (int) ceil($uncertainty->seconds()) . ' s',
+            clock: self::clock($contact),
+            fromNorth: Angles::direction($contact->positionAngleDeg(), 0),
+            fromZenith: Angles::direction($contact->zenithAngleDeg(), 0),
         );
     }
 

@@ -30,13 +30,13 @@ final readonly class FoundPlace
         ];
 
         return new self(
-            $place->fullName(),
-            implode(', ', array_filter($notes, static fn(string $note): bool => $note !== '')),
-            $place->lat,
-            $place->lon,
-            null,
-            $place->timezone,
-            $found->likeness->isPlain(),
+            name: $place->fullName(),
+            note: implode(', ', array_filter($notes, static fn(string $note): bool => $note !== '')),
+            lat: $place->lat,
+            lon: $place->lon,
+            heightM: null,
+            timezone: $place->timezone,
+            isPlain: $found->likeness->isPlain(),
         );
     }
 
@@ -44,14 +44,14 @@ final readonly class FoundPlace
     public static function at(Coordinates $c, NearestTown $near): self
     {
         return new self(
-            $c->name ?? $near->words(),
-            ($near->hasZone() ? __('coordinates; zone of the nearest town') : __('coordinates; no town near, UTC'))
+            name: $c->name ?? $near->words(),
+            note: ($near->hasZone() ? __('coordinates; zone of the nearest town') : __('coordinates; no town near, UTC'))
                 . ($c->isHeightOverEllipsoid ? __('; its height is above the ellipsoid, up to 107 m from that above the sea') : ''),
-            round($c->latDeg, 6),
-            round($c->lonDeg, 6),
-            $c->heightM,
-            $near->timezone(),
-            true,
+            lat: round($c->latDeg, 6),
+            lon: round($c->lonDeg, 6),
+            heightM: $c->heightM,
+            timezone: $near->timezone(),
+            isPlain: true,
         );
     }
 

@@ -61,16 +61,16 @@ final readonly class ShadowRibbon
         );
 
         return new self(
-            $begin,
-            $end,
-            self::discs($here, $percent),
-            self::contacts($here, $percent),
-            self::hours($here, $begin, $end, $percent),
-            self::crossings($here, $begin, $end, $percent),
-            self::nights($here, $begin, $end, $percent),
-            self::hidden($hidden, $percent),
-            self::shade($here, $begin, $end),
-            $now > $begin && $now < $end ? $percent($now) : null,
+            begin: $begin,
+            end: $end,
+            discs: self::discs($here, $percent),
+            contacts: self::contacts($here, $percent),
+            hours: self::hours($here, $begin, $end, $percent),
+            crossings: self::crossings($here, $begin, $end, $percent),
+            nights: self::nights($here, $begin, $end, $percent),
+            hidden: self::hidden($hidden, $percent),
+            shade: self::shade($here, $begin, $end),
+            nowPercent: $now > $begin && $now < $end ? $percent($now) : null,
         );
     }
 

@@ -38,6 +38,6 @@ final readonly class BeamDrawing
 
         $top = round(max($beam->fromM, $beam->toM, 2.5) + 0.5, 2);
 
-        return new self(round($length, 2), $beam->fromM, $beam->toM, $top, round($length + 3, 2), $top + 0.4, Beam::HIGHEST_EYE_M - Beam::LOWEST_EYE_M, $walls);
+        return new self(lengthM: round($length, 2), fromM: $beam->fromM, toM: $beam->toM, topM: $top, pictureM: round($length + 3, 2), pictureHeightM: $top + 0.4, eyesM: Beam::HIGHEST_EYE_M - Beam::LOWEST_EYE_M, walls: $walls);
     }
 }

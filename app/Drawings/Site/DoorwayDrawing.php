@@ -64,17 +64,17 @@ final readonly class DoorwayDrawing
         }
 
         return new self(
-            $scale->oneTo,
-            $scale->mm($width),
-            $scale->mm($top) + self::LETTERS_MM,
-            $scale->mm($top),
-            $scale->mm(self::BESIDE_M + $away),
-            $scale->mm($top - min($top, $facade->headM)),
-            $scale->mm($top - $facade->sillM),
-            $scale->mm(self::BESIDE_M),
-            $scale->mm(self::HEAD_M),
-            $scale->mm(self::BESIDE_M + $away + self::OUTSIDE_M),
-            $people,
+            oneTo: $scale->oneTo,
+            widthMm: $scale->mm($width),
+            heightMm: $scale->mm($top) + self::LETTERS_MM,
+            floorY: $scale->mm($top),
+            bannerX: $scale->mm(self::BESIDE_M + $away),
+            headY: $scale->mm($top - min($top, $facade->headM)),
+            sillY: $scale->mm($top - $facade->sillM),
+            personX: $scale->mm(self::BESIDE_M),
+            headMm: $scale->mm(self::HEAD_M),
+            rayX: $scale->mm(self::BESIDE_M + $away + self::OUTSIDE_M),
+            people: $people,
         );
     }
 }

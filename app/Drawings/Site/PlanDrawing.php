@@ -83,7 +83,7 @@ final readonly class PlanDrawing
         $standing = array_values(array_filter($shapes, static fn(PlanShape $s): bool => !$s->isGround));
         usort($standing, static fn(PlanShape $a, PlanShape $b): int => [$a->shape === 'point', $a->index] <=> [$b->shape === 'point', $b->index]);
 
-        return new self($left, $top, $width, $height, $letter, $grounds, $standing, $rays, (int) array_search($observer, $site->plan->things, true), $at['x'], $at['y'], self::niceLength($width / 5));
+        return new self(left: $left, top: $top, width: $width, height: $height, letterM: $letter, grounds: $grounds, standing: $standing, rays: $rays, observerIndex: (int) array_search($observer, $site->plan->things, true), observerX: $at['x'], observerY: $at['y'], barM: self::niceLength($width / 5));
     }
 
     /**

@@ -45,21 +45,21 @@ final readonly class PlanShape
         [$nameX, $nameY, $nameAnchor] = $found ?? [$middle['x'], $middle['y'], 'middle'];
 
         return new self(
-            $index,
-            $thing->kind->value,
-            $thing->kind->shape()->value,
-            $thing->name,
-            self::labelOf($thing),
-            SiteWords::height($thing->kind),
-            implode(' ', array_map(static fn(array $c): string => "{$c['x']},{$c['y']}", $corners)),
-            $middle['x'],
-            $middle['y'],
-            $thing->radiusM,
-            $thing->kind->isGround(),
-            round($nameX, 2),
-            round($nameY, 2),
-            $nameAnchor,
-            $found !== null,
+            index: $index,
+            kind: $thing->kind->value,
+            shape: $thing->kind->shape()->value,
+            name: $thing->name,
+            label: self::labelOf($thing),
+            heightWord: SiteWords::height($thing->kind),
+            points: implode(' ', array_map(static fn(array $c): string => "{$c['x']},{$c['y']}", $corners)),
+            x: $middle['x'],
+            y: $middle['y'],
+            radius: $thing->radiusM,
+            isGround: $thing->kind->isGround(),
+            nameX: round($nameX, 2),
+            nameY: round($nameY, 2),
+            nameAnchor: $nameAnchor,
+            isNamed: $found !== null,
         );
     }
 

@@ -37,19 +37,19 @@ final readonly class DiscSample implements JsonSerializable
         $angle = deg2rad($view->moonFromZenithDeg());
 
         return new self(
-            $name,
-            $time,
-            -$view->separation() * sin($angle),
-            $view->separation() * cos($angle),
-            $view->diameterRatio(),
-            $view->altitudeDeg(),
-            $view->azimuthDeg(),
-            __(Compass::nearest($view->azimuthDeg())->value),
-            $view->magnitude(),
-            $view->obscuration(),
-            $view->isSunUp(),
-            (int) Clock::nearestSecond($view->time())->format('U'),
-            $filters,
+            name: $name,
+            time: $time,
+            x: -$view->separation() * sin($angle),
+            y: $view->separation() * cos($angle),
+            ratio: $view->diameterRatio(),
+            altitudeDeg: $view->altitudeDeg(),
+            azimuthDeg: $view->azimuthDeg(),
+            compass: __(Compass::nearest($view->azimuthDeg())->value),
+            magnitude: $view->magnitude(),
+            obscuration: $view->obscuration(),
+            isUp: $view->isSunUp(),
+            second: (int) Clock::nearestSecond($view->time())->format('U'),
+            filters: $filters,
         );
     }
 

@@ -43,15 +43,15 @@ final readonly class ScreenImage
         $frame = round(2 * $radius + 2 * $blur + 2, 3);
 
         return new self(
-            $frame,
-            -$frame / 2,
-            round($radius, 4),
-            round($radius * 1.01, 4),
-            round(($side->flipsLeftAndRight() ? -1 : 1) * $sky->x * $radius, 4),
-            round($sky->y * $radius, 4),
-            round($sky->ratio * $radius, 4),
-            round(self::SIGMA_OF_WIDTH * $blur, 4),
-            $reduction,
+            frameMm: $frame,
+            cornerMm: -$frame / 2,
+            sunRadiusMm: round($radius, 4),
+            limbMm: round($radius * 1.01, 4),
+            moonXMm: round(($side->flipsLeftAndRight() ? -1 : 1) * $sky->x * $radius, 4),
+            moonYMm: round($sky->y * $radius, 4),
+            moonRadiusMm: round($sky->ratio * $radius, 4),
+            sigmaMm: round(self::SIGMA_OF_WIDTH * $blur, 4),
+            reduction: $reduction,
         );
     }
 }

@@ -50,14 +50,14 @@ final class Lot extends Model
     public function paperwork(): Paperwork
     {
         return new Paperwork(
-            $this->maker_name,
-            $this->maker_address,
-            $this->printed_standard,
-            $this->instructions,
-            $this->warnings,
-            $this->expires_on,
-            $this->origin,
-            $this->test_report,
+            makerName: $this->maker_name,
+            makerAddress: $this->maker_address,
+            standard: $this->printed_standard,
+            instructions: $this->instructions,
+            warnings: $this->warnings,
+            expiresOn: $this->expires_on,
+            origin: $this->origin,
+            report: $this->test_report,
         );
     }
 

@@ -60,19 +60,19 @@ final readonly class MirrorPage
         $clock = Clock::over($site->here)->minute($moment);
 
         return new self(
-            array_keys($mirrors),
-            array_keys($screens),
-            $outlook->mirror,
-            $outlook->screen,
-            $site->here->local($moment)->format('H:i'),
-            __('At :time turn the mirror to :bearing and tilt it back :tilt.', [
+            mirrors: array_keys($mirrors),
+            screens: array_keys($screens),
+            mirror: $outlook->mirror,
+            screen: $outlook->screen,
+            time: $site->here->local($moment)->format('H:i'),
+            headline: __('At :time turn the mirror to :bearing and tilt it back :tilt.', [
                 'time' => $clock, 'bearing' => Angles::direction($aimed->bearingDeg(), 0), 'tilt' => Angles::degrees($aimed->tiltDeg(), 0),
             ]),
-            $outlook->verdict($sun, $site->outlookFrom($outlook->screen)),
-            self::figures($aimed, $openingMm, $slackM),
-            self::rows($site, $outlook, $slackM),
-            BeamDrawing::of($outlook->beam, $site->plan),
-            $outlook->wall === null
+            verdict: $outlook->verdict($sun, $site->outlookFrom($outlook->screen)),
+            figures: self::figures($aimed, $openingMm, $slackM),
+            rows: self::rows($site, $outlook, $slackM),
+            drawing: BeamDrawing::of($outlook->beam, $site->plan),
+            wall: $outlook->wall === null
                 ? __('“:screen” stands at no wall; it is taken to face the mirror.', ['screen' => $outlook->screen->name])
                 : __('“:screen” hangs on :wall, which faces :way.', ['screen' => $outlook->screen->name, 'wall' => $outlook->wall->name, 'way' => Angles::direction($outlook->wallBearingDeg, 0)]),
         );

@@ -47,19 +47,19 @@ final readonly class SitePage
         $best = $site->here->bestVisible()->time();
 
         return new self(
-            $site,
-            $drawing,
-            $withMap ? SpotCells::of($site, $observer, $drawing) : null,
-            SpotView::of($observer, $site),
-            array_map(static fn(Thing $place): SpotRow => SpotRow::of($place, $site->outlookFrom($place), $site), $site->plan->places()),
-            array_map(ThingRow::of(...), $site->plan->things),
-            HorizonText::write($site->plan->horizon),
-            ShadeDrawing::of($site, $best),
-            intdiv((int) $site->here->spanEnds()->format('U') - $begin, 60),
-            intdiv((int) $best->format('U') - $begin, 60),
-            $plan->revision(),
-            $plan->canUndo(),
-            $plan->canRedo(),
+            site: $site,
+            drawing: $drawing,
+            cells: $withMap ? SpotCells::of($site, $observer, $drawing) : null,
+            view: SpotView::of($observer, $site),
+            spots: array_map(static fn(Thing $place): SpotRow => SpotRow::of($place, $site->outlookFrom($place), $site), $site->plan->places()),
+            rows: array_map(ThingRow::of(...), $site->plan->things),
+            horizon: HorizonText::write($site->plan->horizon),
+            shade: ShadeDrawing::of($site, $best),
+            minutes: intdiv((int) $site->here->spanEnds()->format('U') - $begin, 60),
+            minute: intdiv((int) $best->format('U') - $begin, 60),
+            revision: $plan->revision(),
+            canUndo: $plan->canUndo(),
+            canRedo: $plan->canRedo(),
         );
     }
 

@@ -35,14 +35,14 @@ final readonly class SpotRow
     public static function of(Thing $place, SpotOutlook $outlook, SunlitSite $site): self
     {
         return new self(
-            $place->name,
-            SiteWords::of($place->kind),
-            Numbers::decimal($place->heightM, 2) . ' m',
-            $place->kind->wantsShade() ? $outlook->shadeVerdict() : $outlook->verdict(),
-            array_map(static fn(UncertainObstruction $h): string => ObstructionWords::line($h, $site), $outlook->obstructions),
-            self::lost($place, $outlook),
-            __(':clear of :whole', ['clear' => Durations::toTheMinute($outlook->clearSeconds), 'whole' => Durations::toTheMinute($outlook->wholeSeconds)]),
-            SiteWords::ground($site->plan->groundUnder($place->at())?->kind),
+            name: $place->name,
+            kind: SiteWords::of($place->kind),
+            eyes: Numbers::decimal($place->heightM, 2) . ' m',
+            verdict: $place->kind->wantsShade() ? $outlook->shadeVerdict() : $outlook->verdict(),
+            hidden: array_map(static fn(UncertainObstruction $h): string => ObstructionWords::line($h, $site), $outlook->obstructions),
+            lost: self::lost($place, $outlook),
+            clear: __(':clear of :whole', ['clear' => Durations::toTheMinute($outlook->clearSeconds), 'whole' => Durations::toTheMinute($outlook->wholeSeconds)]),
+            ground: SiteWords::ground($site->plan->groundUnder($place->at())?->kind),
         );
     }
 

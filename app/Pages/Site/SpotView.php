@@ -44,17 +44,17 @@ final readonly class SpotView
         $outlook = $site->outlookFrom($place);
 
         return new self(
-            $place,
-            self::headlineOf($outlook, $place, $site),
-            __('The whole disc stands free :clear of :whole.', ['clear' => Durations::toTheMinute($outlook->clearSeconds), 'whole' => Durations::toTheMinute($outlook->wholeSeconds)]),
-            array_map(static fn(UncertainObstruction $h): string => ObstructionWords::line($h, $site), $outlook->obstructions),
-            array_map(static fn(Obstruction $s): string => trans_choice('If the plan is off by :m m, :what hides it from :from to :to as well.|If the plan is off by :m m, :what hide it from :from to :to as well.', count($s->by), [
+            place: $place,
+            headline: self::headlineOf($outlook, $place, $site),
+            clear: __('The whole disc stands free :clear of :whole.', ['clear' => Durations::toTheMinute($outlook->clearSeconds), 'whole' => Durations::toTheMinute($outlook->wholeSeconds)]),
+            hidden: array_map(static fn(UncertainObstruction $h): string => ObstructionWords::line($h, $site), $outlook->obstructions),
+            close: array_map(static fn(Obstruction $s): string => trans_choice('If the plan is off by :m m, :what hides it from :from to :to as well.|If the plan is off by :m m, :what hide it from :from to :to as well.', count($s->by), [
                 'm' => $site->plan->accuracyM, 'what' => ObstructionWords::by($s), 'from' => ObstructionWords::goes($s->from, 60.0, $site), 'to' => ObstructionWords::comes($s->to, 60.0, $site),
             ]), $outlook->nearMisses),
-            $place->kind->wantsShade() ? $outlook->shadeVerdict() : $outlook->verdict(),
-            array_map(static fn(ContactVisibility $c): array => self::contact($c, $site), $outlook->contacts),
-            Panorama::of($place, $outlook, $site),
-            __(':east m east, :north m north of the event\'s place, eyes :eye m up', [
+            verdict: $place->kind->wantsShade() ? $outlook->shadeVerdict() : $outlook->verdict(),
+            contacts: array_map(static fn(ContactVisibility $c): array => self::contact($c, $site), $outlook->contacts),
+            panorama: Panorama::of($place, $outlook, $site),
+            position: __(':east m east, :north m north of the event\'s place, eyes :eye m up', [
                 'east' => Numbers::decimal($place->at()->eastM, 1), 'north' => Numbers::decimal($place->at()->northM, 1), 'eye' => Numbers::decimal($place->heightM, 2),
             ]),
         );

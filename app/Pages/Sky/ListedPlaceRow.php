@@ -42,25 +42,25 @@ final readonly class ListedPlaceRow
         if ($place->computed_at === null || $place->timezone === null) {
             $waiting = ['time' => '…', 'isDown' => false];
 
-            return new self($place->id, $place->name, '', false, false, '…', '', array_fill(0, count(ContactName::cases()), $waiting), '…', '…', '…');
+            return new self(id: $place->id, name: $place->name, zone: '', isComputed: false, isSeen: false, seenAs: '…', filters: '', contacts: array_fill(0, count(ContactName::cases()), $waiting), obscuration: '…', lasts: '…', altitude: '…');
         }
         $c = $eclipse->circumstances($place->observer());
         $clock = Clock::during(new DateTimeZone($place->timezone), $c->first()->time(), $c->last()->time());
         $isNone = $c->kind === LocalKind::None;
 
         return new self(
-            $place->id,
-            $place->name,
-            $clock->zone(),
-            true,
-            $c->isSeen(),
-            $c->isSeen() ? __($c->seenKind()->value) : __('not seen'),
+            id: $place->id,
+            name: $place->name,
+            zone: $clock->zone(),
+            isComputed: true,
+            isSeen: $c->isSeen(),
+            seenAs: $c->isSeen() ? __($c->seenKind()->value) : __('not seen'),
             // Of a partial eclipse the whole list says the same.
-            $c->kind === LocalKind::Total ? FilterWords::brief(Filters::of($eclipse, $place->observer(), $c), $clock) : '',
-            array_map(static fn(ContactName $name): array => self::contact($name, $c, $clock), ContactName::cases()),
-            $isNone ? self::NOTHING : Numbers::percent($c->maximum->obscuration()) . ' %' . ($c->maximum->isSunUp() ? '' : ', ' . __('Sun down')),
-            $c->durationSeconds() === null ? self::NOTHING : LengthWords::of($c),
-            $isNone ? self::NOTHING : Angles::degrees($c->maximum->altitudeDeg(), 0),
+            filters: $c->kind === LocalKind::Total ? FilterWords::brief(Filters::of($eclipse, $place->observer(), $c), $clock) : '',
+            contacts: array_map(static fn(ContactName $name): array => self::contact($name, $c, $clock), ContactName::cases()),
+            obscuration: $isNone ? self::NOTHING : Numbers::percent($c->maximum->obscuration()) . ' %' . ($c->maximum->isSunUp() ? '' : ', ' . __('Sun down')),
+            lasts: $c->durationSeconds() === null ? self::NOTHING : LengthWords::of($c),
+            altitude: $isNone ? self::NOTHING : Angles::degrees($c->maximum->altitudeDeg(), 0),
         );
     }
 

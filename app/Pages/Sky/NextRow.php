@@ -48,18 +48,18 @@ final readonly class NextRow
         $local = $here->local(Clock::nearestSecond($best->time()));
 
         return new self(
-            $eclipse->date(),
-            (int) $local->format('Y'),
-            $local->format('j M Y'),
-            $c->seenKind(),
-            $clock->minuteAndZone($best->time()),
-            $best->obscuration(),
-            Numbers::percent($best->obscuration()),
-            Numbers::magnitude($best->magnitude(), 2),
-            LengthWords::of($c),
-            Angles::degrees($best->altitudeDeg(), 0),
-            __(Compass::nearest($best->azimuthDeg())->value),
-            $isCut,
+            date: $eclipse->date(),
+            year: (int) $local->format('Y'),
+            day: $local->format('j M Y'),
+            kind: $c->seenKind(),
+            time: $clock->minuteAndZone($best->time()),
+            obscuration: $best->obscuration(),
+            percent: Numbers::percent($best->obscuration()),
+            magnitude: Numbers::magnitude($best->magnitude(), 2),
+            duration: LengthWords::of($c),
+            altitude: Angles::degrees($best->altitudeDeg(), 0),
+            compass: __(Compass::nearest($best->azimuthDeg())->value),
+            isCut: $isCut,
         );
     }
 }

@@ -33,13 +33,13 @@ final readonly class PathTown
         $begin = $c->contact(ContactName::C2);
 
         return new self(
-            $town->name,
-            $town->lat,
-            $town->lon,
-            $begin === null ? '' : Clock::of($town->zone(), $c->maximum->time())->secondAndZone($begin->time()) . ($begin->view->isSunUp() ? '' : ', ' . __('Sun down')),
-            LengthWords::of($c),
-            Angles::degrees($c->maximum->altitudeDeg(), 0),
-            Numbers::about(Globe::distanceKm($from->observer->latDeg, $from->observer->lonDeg, $town->lat, $town->lon)),
+            name: $town->name,
+            lat: $town->lat,
+            lon: $town->lon,
+            begins: $begin === null ? '' : Clock::of($town->zone(), $c->maximum->time())->secondAndZone($begin->time()) . ($begin->view->isSunUp() ? '' : ', ' . __('Sun down')),
+            duration: LengthWords::of($c),
+            altitude: Angles::degrees($c->maximum->altitudeDeg(), 0),
+            km: Numbers::about(Globe::distanceKm($from->observer->latDeg, $from->observer->lonDeg, $town->lat, $town->lon)),
         );
     }
 }

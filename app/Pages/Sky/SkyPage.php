@@ -66,20 +66,20 @@ final readonly class SkyPage
         $uncertainties = array_combine(array_map(static fn(Contact $contact): string => $contact->name->value, $contacts), TimeUncertainty::ofContacts($here->eclipse, $here->observer, $contacts));
 
         return new self(
-            $event,
-            $here,
-            SkyAnswer::of($here),
-            FilterWords::caution($filters, Clock::over($here)),
-            array_map(static fn(Contact $contact): ContactRow => ContactRow::of($contact, $here, $uncertainties[$contact->name->value]), $c->contacts()),
-            self::daylight($here),
-            $samples,
-            (int) array_search(max([-1.0, ...$seen]), $seen, true),
-            $uncertainties,
-            $filters,
-            SkyCurves::of($here),
-            WhyHere::sentences($here),
-            array_map(static fn(LunarEclipse $lunar): array => PairedMoon::words($lunar, $here), $eclipses->pairedWith($here->eclipse)),
-            $here->eclipse->withRadii(Radii::oneK())->circumstances($here->observer)->durationSeconds(),
+            event: $event,
+            here: $here,
+            answer: SkyAnswer::of($here),
+            caution: FilterWords::caution($filters, Clock::over($here)),
+            contacts: array_map(static fn(Contact $contact): ContactRow => ContactRow::of($contact, $here, $uncertainties[$contact->name->value]), $c->contacts()),
+            daylight: self::daylight($here),
+            samples: $samples,
+            bestSample: (int) array_search(max([-1.0, ...$seen]), $seen, true),
+            uncertainties: $uncertainties,
+            filters: $filters,
+            curves: SkyCurves::of($here),
+            why: WhyHere::sentences($here),
+            lunar: array_map(static fn(LunarEclipse $lunar): array => PairedMoon::words($lunar, $here), $eclipses->pairedWith($here->eclipse)),
+            oneKDuration: $here->eclipse->withRadii(Radii::oneK())->circumstances($here->observer)->durationSeconds(),
         );
     }
 

@@ -81,21 +81,21 @@ final readonly class LocalView
         $light = self::LIGHT_HOURS_PER_RADIUS * $zeta;
 
         return new self(
-            $elements,
-            $observer,
-            $deltaT,
-            $hours,
-            $x0 + $t * ($x1 + $t * ($x2 + $t * ($x3 + $t * $x4))) + $xRate * $light - $xi,
-            $y0 + $t * ($y1 + $t * ($y2 + $t * ($y3 + $t * $y4))) + $yRate * $light - $eta,
-            $xRate - $xiRate,
-            $yRate - $etaRate,
-            $p0 + $t * ($p1 + $t * $p2) - $zeta * $elements->tanF1,
-            $q0 + $t * ($q1 + $t * $q2) - $zeta * $elements->tanF2,
-            $p1 + $t * 2 * $p2 - $zetaRate * $elements->tanF1,
-            $q1 + $t * 2 * $q2 - $zetaRate * $elements->tanF2,
-            $hourAngle,
-            $d,
-            $zeta,
+            elements: $elements,
+            observer: $observer,
+            deltaT: $deltaT,
+            hours: $hours,
+            u: $x0 + $t * ($x1 + $t * ($x2 + $t * ($x3 + $t * $x4))) + $xRate * $light - $xi,
+            v: $y0 + $t * ($y1 + $t * ($y2 + $t * ($y3 + $t * $y4))) + $yRate * $light - $eta,
+            uRate: $xRate - $xiRate,
+            vRate: $yRate - $etaRate,
+            penumbra: $p0 + $t * ($p1 + $t * $p2) - $zeta * $elements->tanF1,
+            umbra: $q0 + $t * ($q1 + $t * $q2) - $zeta * $elements->tanF2,
+            penumbraRate: $p1 + $t * 2 * $p2 - $zetaRate * $elements->tanF1,
+            umbraRate: $q1 + $t * 2 * $q2 - $zetaRate * $elements->tanF2,
+            hourAngleRad: $hourAngle,
+            dRad: $d,
+            zeta: $zeta,
         );
     }
 

@@ -96,14 +96,14 @@ final class EyewearTest extends TestCase
         TestReport $report = TestReport::ProductAndBatch,
     ): Paperwork {
         return new Paperwork(
-            $makerName,
-            $makerAddress,
-            $standard,
-            $instructions,
-            $warnings,
-            $expiresOn === null ? null : new DateTimeImmutable($expiresOn),
-            $origin,
-            $report,
+            makerName: $makerName,
+            makerAddress: $makerAddress,
+            standard: $standard,
+            instructions: $instructions,
+            warnings: $warnings,
+            expiresOn: $expiresOn === null ? null : new DateTimeImmutable($expiresOn),
+            origin: $origin,
+            report: $report,
         );
     }
 }

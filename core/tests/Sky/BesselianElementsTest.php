@@ -55,6 +55,6 @@ final class BesselianElementsTest extends TestCase
     {
         $e = (new EclipseSearch())->onDate('2027-08-02')->elements;
         $this->expectException(LengthException::class);
-        new BesselianElements($e->t0JulianDateTt, $e->x, new Polynomial([0.0, 1.0]), $e->dRad, $e->muRad, $e->l1, $e->l2, $e->tanF1, $e->tanF2, $e->sunDistance, $e->radii);
+        new BesselianElements(t0JulianDateTt: $e->t0JulianDateTt, x: $e->x, y: new Polynomial([0.0, 1.0]), dRad: $e->dRad, muRad: $e->muRad, l1: $e->l1, l2: $e->l2, tanF1: $e->tanF1, tanF2: $e->tanF2, sunDistance: $e->sunDistance, radii: $e->radii);
     }
 }

@@ -4,7 +4,7 @@
     <defs>
         <linearGradient id="strip-shade-{{ $id }}">
             @foreach ($ribbon->shade as $stop)
-                <stop offset="{{ $stop['offset'] }}" stop-color="#1f2140" stop-opacity="{{ $stop['opacity'] }}"/>
+                <stop offset="{{ $stop['offset'] }}" class="stop-shadow" stop-opacity="{{ $stop['opacity'] }}"/>
             @endforeach
         </linearGradient>
         <clipPath id="strip-limb-{{ $id }}"><circle r="{{ $ribbon::LIMB_RADIUS_PX }}"/></clipPath>

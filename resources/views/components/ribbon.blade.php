@@ -5,11 +5,11 @@
         <defs>
             <linearGradient id="ribbon-shade">
                 @foreach ($ribbon->shade as $stop)
-                    <stop offset="{{ $stop['offset'] }}" stop-color="#1f2140" stop-opacity="{{ $stop['opacity'] }}"/>
+                    <stop offset="{{ $stop['offset'] }}" class="stop-shadow" stop-opacity="{{ $stop['opacity'] }}"/>
                 @endforeach
             </linearGradient>
             <pattern id="ribbon-night" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-                <rect width="6" height="6" fill="#1f2140"/><rect width="2" height="6" fill="#33365c"/>
+                <rect width="6" height="6" class="hatch-dark"/><rect width="2" height="6" class="hatch-light"/>
             </pattern>
             <clipPath id="ribbon-limb"><circle r="{{ $ribbon::LIMB_RADIUS_PX }}"/></clipPath>
         </defs>

@@ -11,7 +11,7 @@
             @break
         @case(KeenShadow\Core\Rules\Level::No)
             <circle cx="10" cy="10" r="8.5" fill="currentColor"/>
-            <path d="M6 6 L14 14 M14 6 L6 14" stroke="#f3ab00" stroke-width="2.5"/>
+            <path d="M6 6 L14 14 M14 6 L6 14" class="mark-cross" stroke-width="2.5"/>
             @break
     @endswitch
 </svg>

@@ -61,7 +61,7 @@
                 <defs>
                     <clipPath id="disc-limb"><circle r="1.008"/></clipPath>
                     <radialGradient id="disc-glow" gradientUnits="userSpaceOnUse" cx="0" cy="0" r="1.6">
-                        <stop offset="0.62" stop-color="#fff"/><stop offset="0.72" stop-color="#fff" stop-opacity="0.35"/><stop offset="1" stop-color="#fff" stop-opacity="0"/>
+                        <stop offset="0.62" class="stop-white"/><stop offset="0.72" class="stop-white" stop-opacity="0.35"/><stop offset="1" class="stop-white" stop-opacity="0"/>
                     </radialGradient>
                 </defs>
                 <rect class="disc-shade" x="-1.6" y="-1.6" width="3.2" height="3.2" opacity="0" x-ref="shade"/>

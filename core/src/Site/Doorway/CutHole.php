@@ -61,7 +61,7 @@ final readonly class CutHole
                 continue;
             }
             $at = $begin + $i * $apart;
-            $holes[] = new self(count($holes) + 1, $name, $at, $height['middle'], $at - $aside['middle'], $widthM, $lengthM);
+            $holes[] = new self(number: count($holes) + 1, who: $name, fromLeftM: $at, heightM: $height['middle'], standM: $at - $aside['middle'], widthM: $widthM, lengthM: $lengthM);
         }
 
         return $holes;

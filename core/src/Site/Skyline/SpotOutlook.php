@@ -56,15 +56,15 @@ final readonly class SpotOutlook
         $to = $circumstances->contact(ContactName::C4)?->view->julianDateUt() ?? $track->endUt;
 
         return new self(
-            $at,
-            self::obstructions($clear, $worst, $track),
-            array_values(array_filter($worst->obstructions, static fn(Obstruction $w): bool => array_filter($clear->obstructions, $w->overlaps(...)) === [])),
-            $contacts,
-            $skyline->cover,
-            $clear->clearSeconds($from, $to),
-            ClearSky::from(Skyline::level(), $track)->clearSeconds($from, $to),
-            $plan->obstacles() !== [] || $plan->horizon->points !== [],
-            $clear->hiddenUt,
+            at: $at,
+            obstructions: self::obstructions($clear, $worst, $track),
+            nearMisses: array_values(array_filter($worst->obstructions, static fn(Obstruction $w): bool => array_filter($clear->obstructions, $w->overlaps(...)) === [])),
+            contacts: $contacts,
+            cover: $skyline->cover,
+            clearSeconds: $clear->clearSeconds($from, $to),
+            wholeSeconds: ClearSky::from(Skyline::level(), $track)->clearSeconds($from, $to),
+            isDrawn: $plan->obstacles() !== [] || $plan->horizon->points !== [],
+            hiddenUt: $clear->hiddenUt,
         );
     }
 

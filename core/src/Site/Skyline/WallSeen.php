@@ -71,7 +71,7 @@ final readonly class WallSeen
         $perLength = $aboveM / $crossed * max(self::TOUCHING_M, $nearest) / max(self::TOUCHING_M, $nearest - $grownM);
         $spread = $grownM > 0 ? rad2deg(asin(min(1.0, $grownM / max(self::TOUCHING_M, $nearest)))) : 0.0;
 
-        return new self($name, $from - $spread, min(359.9, Angle::positiveDeg($eye->bearingDeg($b) - $from) + 2 * $spread), $nearest, $aboveM, $grownM, $spread, $perLength * $ey, $perLength * $ex);
+        return new self(name: $name, fromDeg: $from - $spread, widthDeg: min(359.9, Angle::positiveDeg($eye->bearingDeg($b) - $from) + 2 * $spread), nearestM: $nearest, aboveM: $aboveM, grownM: $grownM, spreadDeg: $spread, perSine: $perLength * $ey, perCosine: $perLength * $ex);
     }
 
     /** Tangent of the altitude of its top in a direction; 0 when it is not met there. */

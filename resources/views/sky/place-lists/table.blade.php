@@ -6,7 +6,7 @@
     @endif
 </p>
 <div class="scrolls" tabindex="0" role="region" aria-label="{{ __('Places') }}">
-    <table class="table sites stacks">
+    <table class="table place-list stacks">
         <thead>
             <tr>
                 @foreach (App\Pages\Sky\PlaceTable::columns() as $column => $head)
