@@ -4,11 +4,50 @@ declare(strict_types=1);
 
 namespace App\Text;
 
+use KeenShadow\Core\Eyewear\Origin;
 use KeenShadow\Core\Eyewear\PairFault;
+use KeenShadow\Core\Eyewear\PrintedStandard;
+use KeenShadow\Core\Eyewear\Stated;
+use KeenShadow\Core\Eyewear\TestReport;
 
-/** Short words and keys for the buttons; the full reason stands in the rule. */
+/** What is answered about a lot, and found on a pair: short words for the buttons; the full reason stands in the rule. */
 final class EyewearWords
 {
+    /**
+     * @param list<Stated|PrintedStandard|Origin|TestReport> $cases
+     *
+     * @return array<string, string> words by the case's value
+     */
+    public static function answers(array $cases): array
+    {
+        $answers = [];
+        foreach ($cases as $case) {
+            $answers[$case->value] = self::answer($case);
+        }
+
+        return $answers;
+    }
+
+    private static function answer(Stated|PrintedStandard|Origin|TestReport $case): string
+    {
+        return match ($case) {
+            Stated::Yes => __('yes'),
+            Stated::No => __('no'),
+            Stated::Unsure => __('not sure'),
+            PrintedStandard::Iso12312 => 'ISO 12312-2',
+            PrintedStandard::LogoOnly => __('only ISO or a logo'),
+            PrintedStandard::Another => __('another standard'),
+            Origin::CheckedSupplier => __('a supplier we have checked'),
+            Origin::Maker => __('the maker'),
+            Origin::WebShop => __('a web shop or market place'),
+            Origin::Unknown => __('a gift, or not known'),
+            TestReport::ProductAndBatch => __('names this product and batch'),
+            TestReport::ProductOnly => __('names this product'),
+            TestReport::SomethingElse => __('is for something else'),
+            PrintedStandard::None, TestReport::None => __('none'),
+        };
+    }
+
     /** The key that marks a fault: 1 … 9 and 0 in the order of the list. */
     public static function key(PairFault $fault): int
     {
@@ -18,16 +57,16 @@ final class EyewearWords
     public static function short(PairFault $fault): string
     {
         return match ($fault) {
-            PairFault::Scratch => 'scratch',
-            PairFault::Hole => 'hole',
-            PairFault::Crease => 'crease',
-            PairFault::FilmLifting => 'film lifts',
-            PairFault::LensLoose => 'lens loose',
-            PairFault::FrameTorn => 'frame torn',
-            PairFault::SecondLight => 'second point of light',
-            PairFault::SeeThrough => 'can be seen through',
-            PairFault::Dirt => 'dirt',
-            PairFault::DoesNotStayOn => 'does not stay on',
+            PairFault::Scratch => __('scratch'),
+            PairFault::Hole => __('hole'),
+            PairFault::Crease => __('crease'),
+            PairFault::FilmLifting => __('film lifts'),
+            PairFault::LensLoose => __('lens loose'),
+            PairFault::FrameTorn => __('frame torn'),
+            PairFault::SecondLight => __('second point of light'),
+            PairFault::SeeThrough => __('can be seen through'),
+            PairFault::Dirt => __('dirt'),
+            PairFault::DoesNotStayOn => __('does not stay on'),
         };
     }
 }

@@ -16,7 +16,7 @@ final class LengthWords
 
         return match (true) {
             $duration === null => '',
-            $c->seenKind() !== $c->kind => __(':kind while the Sun is down', ['kind' => __($c->kind->value)]),
+            $c->seenKind() !== $c->kind => __(':kind while the Sun is down', ['kind' => SkyWords::kind($c->kind)]),
             $c->isCentralPhaseCut() => __(':length, cut by the horizon', ['length' => Durations::toTheSecond($duration)]),
             $c->isNearEdgeOfPath() => __('perhaps :length: near the edge of the path', ['length' => Durations::toTheSecond($duration)]),
             default => Durations::toTheSecond($duration),

@@ -6,8 +6,8 @@ namespace App\Domain\Sky;
 
 use App\Models\Sky\Place;
 use App\Text\Numbers;
+use App\Text\SkyWords;
 use KeenShadow\Core\Geometry\Globe;
-use KeenShadow\Core\Sky\Compass;
 
 /** A point of the Earth as it lies to the nearest town of the gazetteer. */
 final readonly class NearestTown
@@ -36,7 +36,7 @@ final readonly class NearestTown
             $this->town === null => __('Far from any town'),
             $this->km <= self::NEAR_KM => __('Near :place', ['place' => $this->town->fullName()]),
             default => __(':km km :way of :place', [
-                'km' => Numbers::about($this->km), 'way' => __(Compass::nearest($this->bearingDeg)->value), 'place' => $this->town->fullName(),
+                'km' => Numbers::about($this->km), 'way' => SkyWords::compass($this->bearingDeg), 'place' => $this->town->fullName(),
             ]),
         };
     }

@@ -8,7 +8,7 @@ use App\Text\Angles;
 use App\Text\Clock;
 use App\Text\Durations;
 use App\Text\Numbers;
-use KeenShadow\Core\Sky\Compass;
+use App\Text\SkyWords;
 use KeenShadow\Core\Sky\ContactName;
 use KeenShadow\Core\Sky\LocalEclipse;
 use KeenShadow\Core\Sky\LocalKind;
@@ -68,7 +68,7 @@ final readonly class SkyAnswer
         $names = [
             'time' => Clock::over($here)->second($v->time()),
             'altitude' => Angles::degrees($v->altitudeDeg(), 0),
-            'compass' => __(Compass::nearest($v->azimuthDeg())->value),
+            'compass' => SkyWords::compass($v->azimuthDeg()),
             'magnitude' => Numbers::magnitude($v->magnitude()),
             'percent' => Numbers::percent($v->obscuration()),
         ];

@@ -6,6 +6,7 @@ namespace App\Drawings\Event;
 
 use App\Drawings\Sky\DiscSample;
 use App\Text\Clock;
+use App\Text\SkyWords;
 use DateTimeImmutable;
 use KeenShadow\Core\Site\Skyline\HiddenSpan;
 use KeenShadow\Core\Sky\Contact;
@@ -115,7 +116,7 @@ final readonly class ShadowRibbon
                 continue;
             }
             if ($name !== ContactName::C2 || $end === null) {
-                $marks[] = new RibbonMark($percent($contact->time()), $name === ContactName::Maximum ? __('Max') : $name->value, $read($contact));
+                $marks[] = new RibbonMark($percent($contact->time()), SkyWords::contact($name), $read($contact));
                 continue;
             }
             $isSeen = $contact->view->isSunUp() || $end->view->isSunUp();

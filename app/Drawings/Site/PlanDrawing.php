@@ -6,6 +6,7 @@ namespace App\Drawings\Site;
 
 use App\Drawings\LabelSpace;
 use App\Text\Clock;
+use App\Text\SkyWords;
 use DateTimeImmutable;
 use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Site\Plan\Thing;
@@ -205,7 +206,7 @@ final readonly class PlanDrawing
         foreach ([ContactName::C1, ContactName::Maximum, ContactName::C4] as $name) {
             $contact = $here->circumstances->contact($name);
             if ($contact !== null) {
-                $moments[] = [$contact->time(), ($name === ContactName::Maximum ? __('Max') : $name->value) . ' ' . Clock::over($here)->minute($contact->time()), true];
+                $moments[] = [$contact->time(), SkyWords::contact($name) . ' ' . Clock::over($here)->minute($contact->time()), true];
             }
         }
         $main = array_map(static fn(array $m): int => (int) $m[0]->format('U'), $moments);

@@ -6,9 +6,9 @@ namespace App\Drawings\Sky;
 
 use App\Text\Clock;
 use App\Text\Numbers;
+use App\Text\SkyWords;
 use JsonSerializable;
 use KeenShadow\Core\Rules\FilterAdvice;
-use KeenShadow\Core\Sky\Compass;
 use KeenShadow\Core\Sky\LocalView;
 
 /** The two discs at one moment, zenith up, in units of the Sun's radius, with what goes beside the picture. */
@@ -44,7 +44,7 @@ final readonly class DiscSample implements JsonSerializable
             ratio: $view->diameterRatio(),
             altitudeDeg: $view->altitudeDeg(),
             azimuthDeg: $view->azimuthDeg(),
-            compass: __(Compass::nearest($view->azimuthDeg())->value),
+            compass: SkyWords::compass($view->azimuthDeg()),
             magnitude: $view->magnitude(),
             obscuration: $view->obscuration(),
             isUp: $view->isSunUp(),

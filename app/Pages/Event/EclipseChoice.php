@@ -7,6 +7,7 @@ namespace App\Pages\Event;
 use App\Text\Clock;
 use App\Text\Durations;
 use App\Text\Numbers;
+use App\Text\SkyWords;
 use DateTimeZone;
 use KeenShadow\Core\Sky\LocalCircumstances;
 use KeenShadow\Core\Sky\LocalKind;
@@ -56,11 +57,11 @@ final readonly class EclipseChoice
         if (!$maximum->isSunUp()) {
             return $this->here->seenKind() === LocalKind::Partial
                 ? __('partly seen here: the Sun is down at the maximum')
-                : __(':kind, cut by the horizon', ['kind' => __($this->here->kind->value)]);
+                : __(':kind, cut by the horizon', ['kind' => SkyWords::kind($this->here->kind)]);
         }
         $time = Clock::of($this->zone ?? new DateTimeZone('UTC'), $maximum->time())->minuteAndZone($maximum->time());
         $duration = $this->here->durationSeconds();
-        $names = ['percent' => Numbers::percent($maximum->obscuration()), 'kind' => __($this->here->kind->value), 'time' => $time, 'length' => Durations::toTheSecond($duration ?? 0.0)];
+        $names = ['percent' => Numbers::percent($maximum->obscuration()), 'kind' => SkyWords::kind($this->here->kind), 'time' => $time, 'length' => Durations::toTheSecond($duration ?? 0.0)];
 
         return match (true) {
             $duration === null => __(':percent % of the area covered at :time', $names),

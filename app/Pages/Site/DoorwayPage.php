@@ -9,6 +9,7 @@ use App\Drawings\Site\DoorwayDrawing;
 use App\Text\Angles;
 use App\Text\Clock;
 use App\Text\Numbers;
+use App\Text\SkyWords;
 use DateTimeImmutable;
 use KeenShadow\Core\Rules\Verdict;
 use KeenShadow\Core\Site\Doorway\Banner;
@@ -18,7 +19,6 @@ use KeenShadow\Core\Site\Doorway\DoorwayOutlook;
 use KeenShadow\Core\Site\Plan\Facade;
 use KeenShadow\Core\Site\SiteException;
 use KeenShadow\Core\Site\Skyline\SunlitSite;
-use KeenShadow\Core\Sky\Compass;
 use KeenShadow\Core\Sky\StateInterval;
 use KeenShadow\Core\Sky\SunPosition;
 
@@ -109,7 +109,7 @@ final readonly class DoorwayPage
 
         return [
             'name' => $facade->name,
-            'looks' => Compass::nearest($bearing)->value . ' ' . Angles::direction($bearing, 0),
+            'looks' => SkyWords::compass($bearing) . ' ' . Angles::direction($bearing, 0),
             'sun' => count($lit) < 2 ? __('faces away from the Sun') : __('faces the Sun :from–:to', ['from' => self::clock($lit[0], $site), 'to' => self::clock($lit[count($lit) - 1], $site)]),
         ];
     }
@@ -120,7 +120,7 @@ final readonly class DoorwayPage
         $works = $outlook->works();
         if ($works === []) {
             return $outlook->facesAway()
-                ? __('“:name” does not face the Sun: it faces :way, and the Sun is on the other side.', ['name' => $facade->name, 'way' => Compass::nearest($facade->bearingDeg)->value])
+                ? __('“:name” does not face the Sun: it faces :way, and the Sun is on the other side.', ['name' => $facade->name, 'way' => SkyWords::compass($facade->bearingDeg)])
                 : __('Nobody sees the Sun through a banner in “:name”.', ['name' => $facade->name]);
         }
         $times = array_map(static fn(StateInterval $interval): float => $interval->from->julianDateUt, $works);

@@ -10,6 +10,7 @@ use App\Text\Clock;
 use App\Text\FilterWords;
 use App\Text\LengthWords;
 use App\Text\Numbers;
+use App\Text\SkyWords;
 use DateTimeZone;
 use KeenShadow\Core\Rules\Filters;
 use KeenShadow\Core\Sky\ContactName;
@@ -54,7 +55,7 @@ final readonly class ListedPlaceRow
             zone: $clock->zone(),
             isComputed: true,
             isSeen: $c->isSeen(),
-            seenAs: $c->isSeen() ? __($c->seenKind()->value) : __('not seen'),
+            seenAs: $c->isSeen() ? SkyWords::kind($c->seenKind()) : __('not seen'),
             // Of a partial eclipse the whole list says the same.
             filters: $c->kind === LocalKind::Total ? FilterWords::brief(Filters::of($eclipse, $place->observer(), $c), $clock) : '',
             contacts: array_map(static fn(ContactName $name): array => self::contact($name, $c, $clock), ContactName::cases()),

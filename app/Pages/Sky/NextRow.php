@@ -8,7 +8,7 @@ use App\Text\Angles;
 use App\Text\Clock;
 use App\Text\LengthWords;
 use App\Text\Numbers;
-use KeenShadow\Core\Sky\Compass;
+use App\Text\SkyWords;
 use KeenShadow\Core\Sky\Ephemeris;
 use KeenShadow\Core\Sky\LocalEclipse;
 use KeenShadow\Core\Sky\LocalKind;
@@ -58,7 +58,7 @@ final readonly class NextRow
             magnitude: Numbers::magnitude($best->magnitude(), 2),
             duration: LengthWords::of($c),
             altitude: Angles::degrees($best->altitudeDeg(), 0),
-            compass: __(Compass::nearest($best->azimuthDeg())->value),
+            compass: SkyWords::compass($best->azimuthDeg()),
             isCut: $isCut,
         );
     }

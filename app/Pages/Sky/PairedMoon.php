@@ -6,6 +6,7 @@ namespace App\Pages\Sky;
 
 use App\Text\Angles;
 use App\Text\Clock;
+use App\Text\SkyWords;
 use KeenShadow\Core\Sky\LocalEclipse;
 use KeenShadow\Core\Sky\LunarContactName;
 use KeenShadow\Core\Sky\LunarEclipse;
@@ -29,7 +30,7 @@ final class PairedMoon
         return [
             $here->local($lunar->greatest())->format('j F Y'),
             __(':kind, from :from to :to (:zone), maximum :max; :up', [
-                'kind' => __($lunar->kind->value),
+                'kind' => SkyWords::kind($lunar->kind),
                 'from' => $time($from),
                 'to' => $time($to),
                 'zone' => $clock->zone(),

@@ -11,10 +11,10 @@ use App\Text\Angles;
 use App\Text\Clock;
 use App\Text\FilterWords;
 use App\Text\Numbers;
+use App\Text\SkyWords;
 use DateTimeZone;
 use KeenShadow\Core\Geometry\Globe;
 use KeenShadow\Core\Rules\Filters;
-use KeenShadow\Core\Sky\Compass;
 use KeenShadow\Core\Sky\LocalEclipse;
 use KeenShadow\Core\Sky\Observer;
 
@@ -43,7 +43,7 @@ final readonly class SeenThere
             $seen ? SkyAnswer::of($there)->detail . ' ' . ucfirst(FilterWords::brief(Filters::forPlace($there), Clock::over($there))) . '.' : '',
             __(':km km :way of the event', [
                 'km' => Numbers::about(Globe::distanceKm($from->observer->latDeg, $from->observer->lonDeg, $lat, $lon)),
-                'way' => __(Compass::nearest(Globe::bearingDeg($from->observer->latDeg, $from->observer->lonDeg, $lat, $lon))->value),
+                'way' => SkyWords::compass(Globe::bearingDeg($from->observer->latDeg, $from->observer->lonDeg, $lat, $lon)),
             ]),
             $seen,
             [

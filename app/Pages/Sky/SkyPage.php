@@ -16,9 +16,9 @@ use App\Text\Clock;
 use App\Text\Durations;
 use App\Text\FilterWords;
 use App\Text\Numbers;
+use App\Text\SkyWords;
 use DateInterval;
 use KeenShadow\Core\Rules\Filters;
-use KeenShadow\Core\Sky\Compass;
 use KeenShadow\Core\Sky\Contact;
 use KeenShadow\Core\Sky\ContactName;
 use KeenShadow\Core\Sky\LocalEclipse;
@@ -113,7 +113,7 @@ final readonly class SkyPage
 
         return [
             [__('Place'), Angles::coordinates($this->event->lat, $this->event->lon, 4) . ', ' . $this->event->height_m . ' m'],
-            [__('Eclipse as a whole'), __(':kind, greatest at :time UTC, γ = :gamma', ['kind' => __($e->kind->value), 'time' => Clock::nearestSecond($e->greatest())->format('H:i:s'), 'gamma' => Numbers::decimal($e->gamma, 4)])],
+            [__('Eclipse as a whole'), __(':kind, greatest at :time UTC, γ = :gamma', ['kind' => SkyWords::kind($e->kind), 'time' => Clock::nearestSecond($e->greatest())->format('H:i:s'), 'gamma' => Numbers::decimal($e->gamma, 4)])],
             [__('ΔT = TT − UT1'), sprintf('%.1f ± %.1f s (%s)', $e->deltaT->seconds, $e->deltaT->uncertaintySeconds, __($e->deltaT->source->value))],
             [__('Moon\'s radius'), sprintf('k₁ = %.7f, k₂ = %.6f', $radii->penumbralK, $radii->umbralK)],
             ...($this->oneKDuration === null ? [] : [[__('With one k = :k throughout', ['k' => (string) Radii::PENUMBRAL_K]), __(':length instead of :shorter; the shorter one is shown, for the sake of eyes', [
@@ -155,7 +155,7 @@ final readonly class SkyPage
                 __(':time, azimuth :azimuth (:compass)', [
                     'time' => Clock::over($here)->minute($crossing->time),
                     'azimuth' => Angles::direction($crossing->azimuthDeg, 0),
-                    'compass' => __(Compass::nearest($crossing->azimuthDeg)->value),
+                    'compass' => SkyWords::compass($crossing->azimuthDeg),
                 ]),
             ];
         }
@@ -173,7 +173,7 @@ final readonly class SkyPage
             $moments[$moment->format('U.u')] = ['', $here->at($moment)];
         }
         foreach ($here->circumstances->contacts() as $contact) {
-            $moments[$contact->time()->format('U.u')] = [$contact->name === ContactName::Maximum ? __('Max') : $contact->name->value, $contact->view];
+            $moments[$contact->time()->format('U.u')] = [SkyWords::contact($contact->name), $contact->view];
         }
         ksort($moments, SORT_NUMERIC);
 

@@ -8,6 +8,7 @@ use App\Domain\Sky\EclipsePaths;
 use App\Domain\Sky\TownInPath;
 use App\Text\Durations;
 use App\Text\Numbers;
+use App\Text\SkyWords;
 use Illuminate\Support\Str;
 use KeenShadow\Core\Geometry\Globe;
 use KeenShadow\Core\Sky\CentralArea;
@@ -61,7 +62,7 @@ final readonly class WhereToGo
         $isInside = $own !== null && $here->circumstances->maximum->isSunUp();
         $edge = $area->nearestTo($here->observer->latDeg, $here->observer->lonDeg);
         $centre = $path->nearestTo($here->observer);
-        $names = ['kind' => __($here->eclipse->kind->value), 'own' => Durations::toTheSecond($own ?? 0.0)];
+        $names = ['kind' => SkyWords::kind($here->eclipse->kind), 'own' => Durations::toTheSecond($own ?? 0.0)];
         if ($edge !== null) {
             [$names['edge'], $names['edgeWay']] = self::distance($here->observer, ...$edge);
         }
@@ -83,7 +84,7 @@ final readonly class WhereToGo
     {
         return [
             Numbers::about(Globe::distanceKm($from->latDeg, $from->lonDeg, $lat, $lon)),
-            __(Compass::nearest(Globe::bearingDeg($from->latDeg, $from->lonDeg, $lat, $lon))->value),
+            SkyWords::compass(Globe::bearingDeg($from->latDeg, $from->lonDeg, $lat, $lon)),
         ];
     }
 

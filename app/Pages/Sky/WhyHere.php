@@ -6,6 +6,7 @@ namespace App\Pages\Sky;
 
 use App\Text\Durations;
 use App\Text\Numbers;
+use App\Text\SkyWords;
 use KeenShadow\Core\Sky\EclipseKind;
 use KeenShadow\Core\Sky\LocalEclipse;
 use KeenShadow\Core\Sky\LocalKind;
@@ -46,6 +47,6 @@ final class WhyHere
 
         return $here->eclipse->kind === EclipseKind::Partial
             ? $passes . ' ' . __('The middle of the shadow misses the Earth: nobody sees more than a partial eclipse.')
-            : $passes . ' ' . __('Elsewhere it is :kind.', ['kind' => __($here->eclipse->kind->value)]);
+            : $passes . ' ' . __('Elsewhere it is :kind.', ['kind' => SkyWords::kind($here->eclipse->kind)]);
     }
 }

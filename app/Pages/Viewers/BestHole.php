@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Viewers;
 
+use App\Text\ViewersWords;
 use KeenShadow\Core\Viewers\Pinhole;
 use KeenShadow\Core\Viewers\PinholeCriterion;
 
@@ -22,11 +23,7 @@ final readonly class BestHole
         $best = max(Pinhole::LEAST_HOLE_MM, min(Pinhole::MOST_HOLE_MM, $criterion->bestHoleMm($design->distanceMm)));
 
         return new self(
-            match ($criterion) {
-                PinholeCriterion::Petzval => __('sharpest edge (Petzval)'),
-                PinholeCriterion::EqualBlur => __('hole as wide as its own diffraction'),
-                PinholeCriterion::Rayleigh => __('brighter, a little softer (Rayleigh)'),
-            },
+            ViewersWords::criterion($criterion),
             $criterion->constant() . '·√(λL)',
             round($best, 2),
             Pinhole::of($design->distanceMm, $best, $sunDiameterDeg),

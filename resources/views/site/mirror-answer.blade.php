@@ -22,16 +22,14 @@
     ]) }}</figcaption>
 </figure>
 <h2 id="settings">{{ __('Settings over the event') }}</h2>
-<div class="scrolls" tabindex="0" role="region" aria-labelledby="settings">
-    <table class="table stacks">
-        <thead><tr><th scope="col">{{ __('Local time') }}</th><th scope="col" class="is-number">{{ __('Turned to') }}</th><th scope="col" class="is-number">{{ __('Tilt back from upright') }}</th><th scope="col">{{ __('Spot walks in a minute') }}</th><th scope="col" class="is-number">{{ __('Aim again every') }}</th></tr></thead>
-        <tbody>
-            @foreach ($page->rows as $row)
-                <tr><th scope="row">{{ $row['time'] }}</th><td class="is-number" data-label="{{ __('Turned to') }}">{{ $row['bearing'] }}</td><td class="is-number" data-label="{{ __('Tilt back from upright') }}">{{ $row['tilt'] }}</td><td data-label="{{ __('Spot walks in a minute') }}">{{ $row['walk'] }}</td><td class="is-number" data-label="{{ __('Aim again every') }}">{{ $row['again'] }}</td></tr>
-            @endforeach
-        </tbody>
-    </table>
-</div>
+<x-table labelledby="settings" class="stacks">
+    <thead><tr><th scope="col">{{ __('Local time') }}</th><th scope="col" class="is-number">{{ __('Turned to') }}</th><th scope="col" class="is-number">{{ __('Tilt back from upright') }}</th><th scope="col">{{ __('Spot walks in a minute') }}</th><th scope="col" class="is-number">{{ __('Aim again every') }}</th></tr></thead>
+    <tbody>
+        @foreach ($page->rows as $row)
+            <tr><th scope="row">{{ $row['time'] }}</th><td class="is-number" data-label="{{ __('Turned to') }}">{{ $row['bearing'] }}</td><td class="is-number" data-label="{{ __('Tilt back from upright') }}">{{ $row['tilt'] }}</td><td data-label="{{ __('Spot walks in a minute') }}">{{ $row['walk'] }}</td><td class="is-number" data-label="{{ __('Aim again every') }}">{{ $row['again'] }}</td></tr>
+        @endforeach
+    </tbody>
+</x-table>
 <details class="sums">
     <summary>{{ __('Show the sums') }}</summary>
     <p>{{ __('The mirror\'s normal halves the angle between the direction to the Sun and the direction to the target. Left alone, the beam turns as fast as the Sun, about 15° in an hour, and the spot walks that angle times the distance, stretched where it falls on the wall at a slant. Directions are true, not magnetic; the Sun\'s are apparent, with refraction.') }}</p>

@@ -5,8 +5,7 @@
         <p>{{ __('A small flat mirror under a card with a hole throws the Sun\'s image on a shaded wall many metres away, large enough for a whole class. Put “Mirror” and “Screen” on the plan, each with its height; then this page says how to set it and whom the beam may meet.') }}</p>
         <p><a class="btn btn-primary" href="{{ route('site.show', $frame->event) }}">{{ __('Draw the plan') }}</a></p>
     @else
-        <x-faults :saves="false" />
-        <form class="asked" method="get" action="{{ route('site.mirror', $frame->event) }}" x-data="liveForm" x-on:input="later" x-on:change="later" x-on:submit.prevent="ask" data-answer="mirror-answer" data-words="{{ __('No answer came: is the network gone? What is shown below is for the numbers before.') }}" data-stands="{{ __('What is shown below is for the numbers before.') }}">
+        <x-live-form :action="route('site.mirror', $frame->event)" answer="mirror-answer">
             @foreach (['mirror' => [__('Mirror'), $page->mirrors, $page->mirror->name], 'screen' => [__('Screen'), $page->screens, $page->screen->name]] as $field => [$label, $names, $chosen])
                 <div class="field">
                     <label for="{{ $field }}">{{ $label }}</label>
@@ -20,9 +19,7 @@
             <x-field name="opening_mm" :label="__('Opening of the mirror, mm')" :value="old('opening_mm', $request->length('opening_mm'))" inputmode="decimal" />
             <x-field name="screen_m" :label="__('Width of the screen, m')" :value="old('screen_m', $request->length('screen_m'))" inputmode="decimal" />
             <x-field name="time" :label="__('Local time')" :value="old('time', $page->time)" />
-            <button class="btn btn-quiet">{{ __('Update') }}</button>
-            <p class="fault" role="alert" data-refused hidden></p>
-        </form>
+        </x-live-form>
         <div id="mirror-answer" aria-live="polite">@include('site.mirror-answer')</div>
     @endif
 </x-event-frame>

@@ -13,52 +13,48 @@
     <figcaption>{{ __('From the side, the Sun to the right; thin lines: the upright prop. One scale for both directions.') }}</figcaption>
 </figure>
 <h2 id="over">{{ __('Over the event') }}</h2>
-<div class="scrolls" tabindex="0" role="region" aria-labelledby="over">
-    <table class="table stacks">
-        <thead>
+<x-table labelledby="over" class="stacks">
+    <thead>
+        <tr>
+            <th scope="col">{{ __('Local time') }}</th>
+            <th scope="col" class="is-number">{{ __('Altitude = elevation of the tube') }}</th>
+            <th scope="col" class="is-number">{{ __('Azimuth') }}</th>
+            <th scope="col" class="is-number">{{ __('Upper end') }}</th>
+            <th scope="col" class="is-number">{{ __('Prop') }}</th>
+            <th scope="col" class="is-number">{{ __('Foot of the prop, from below the lower end') }}</th>
+            <th scope="col" class="is-number">{{ __('Shadow of person or post') }}</th>
+            <th scope="col" class="is-number">{{ __('Shadows fall towards') }}</th>
+            @foreach ($page->walls as $wall)
+                <th scope="col" class="is-number">{{ __('Shade of :wall', ['wall' => $wall]) }}</th>
+            @endforeach
+        </tr>
+    </thead>
+    <tbody>
+        @foreach ($page->rows as $row)
             <tr>
-                <th scope="col">{{ __('Local time') }}</th>
-                <th scope="col" class="is-number">{{ __('Altitude = elevation of the tube') }}</th>
-                <th scope="col" class="is-number">{{ __('Azimuth') }}</th>
-                <th scope="col" class="is-number">{{ __('Upper end') }}</th>
-                <th scope="col" class="is-number">{{ __('Prop') }}</th>
-                <th scope="col" class="is-number">{{ __('Foot of the prop, from below the lower end') }}</th>
-                <th scope="col" class="is-number">{{ __('Shadow of person or post') }}</th>
-                <th scope="col" class="is-number">{{ __('Shadows fall towards') }}</th>
-                @foreach ($page->walls as $wall)
-                    <th scope="col" class="is-number">{{ __('Shade of :wall', ['wall' => $wall]) }}</th>
+                <th scope="row">{{ $row['time'] }}</th>
+                @foreach (['altitude' => __('Altitude = elevation of the tube'), 'azimuth' => __('Azimuth'), 'upper' => __('Upper end'), 'prop' => __('Prop'), 'foot' => __('Foot of the prop, from below the lower end'), 'pole' => __('Shadow of person or post'), 'towards' => __('Shadows fall towards')] as $column => $head)
+                    <td class="is-number" data-label="{{ $head }}">{{ $row[$column] }}</td>
+                @endforeach
+                @foreach ($row['walls'] as $i => $shade)
+                    <td class="is-number" data-label="{{ __('Shade of :wall', ['wall' => $page->walls[$i]]) }}">{{ $shade }}</td>
                 @endforeach
             </tr>
-        </thead>
-        <tbody>
-            @foreach ($page->rows as $row)
-                <tr>
-                    <th scope="row">{{ $row['time'] }}</th>
-                    @foreach (['altitude' => __('Altitude = elevation of the tube'), 'azimuth' => __('Azimuth'), 'upper' => __('Upper end'), 'prop' => __('Prop'), 'foot' => __('Foot of the prop, from below the lower end'), 'pole' => __('Shadow of person or post'), 'towards' => __('Shadows fall towards')] as $column => $head)
-                        <td class="is-number" data-label="{{ $head }}">{{ $row[$column] }}</td>
-                    @endforeach
-                    @foreach ($row['walls'] as $i => $shade)
-                        <td class="is-number" data-label="{{ __('Shade of :wall', ['wall' => $page->walls[$i]]) }}">{{ $shade }}</td>
-                    @endforeach
-                </tr>
-            @endforeach
-        </tbody>
-    </table>
-</div>
+        @endforeach
+    </tbody>
+</x-table>
 <p class="note">{{ __('On level ground. The plan shows the shade itself at any minute.') }}</p>
 <h2 id="posts">{{ __('Who stands in the shade') }}</h2>
 @if ($page->posts === [])
     <p class="note">{{ __('Put a shaded post, a screen or a queue on the plan: each gets a line here.') }}</p>
 @else
-    <div class="scrolls" tabindex="0" role="region" aria-labelledby="posts">
-        <table class="table">
-            <thead><tr><th scope="col">{{ __('Place') }}</th><th scope="col">{{ __('Verdict') }}</th><th scope="col">{{ __('In the shade') }}</th></tr></thead>
-            <tbody>
-                @foreach ($page->posts as $post)
-                    <tr><th scope="row">{{ $post['name'] }} <span class="meaning">{{ $post['kind'] }}</span></th><td><x-verdict-tag :subject="$post['verdict']->subject" :level="$post['verdict']->level" /></td>
-                        <td>@forelse ($post['lines'] as $line)<span class="line">{{ $line }}</span>@empty{{ __('never') }}@endforelse</td></tr>
-                @endforeach
-            </tbody>
-        </table>
-    </div>
+    <x-table labelledby="posts">
+        <thead><tr><th scope="col">{{ __('Place') }}</th><th scope="col">{{ __('Verdict') }}</th><th scope="col">{{ __('In the shade') }}</th></tr></thead>
+        <tbody>
+            @foreach ($page->posts as $post)
+                <tr><th scope="row">{{ $post['name'] }} <span class="meaning">{{ $post['kind'] }}</span></th><td><x-verdict-tag :subject="$post['verdict']->subject" :level="$post['verdict']->level" /></td>
+                    <td>@forelse ($post['lines'] as $line)<span class="line">{{ $line }}</span>@empty{{ __('never') }}@endforelse</td></tr>
+            @endforeach
+        </tbody>
+    </x-table>
 @endif

@@ -12,17 +12,15 @@
         <p class="spot-close">{{ $line }}</p>
     @endforeach
     <p class="note">{{ $view->clear }} {{ $view->position }}.</p>
-    <div class="scrolls" tabindex="0" role="region" aria-label="{{ __('Contacts from this spot') }}">
-        <table class="table spot-contacts">
-            <thead>
-                <tr><th scope="col">{{ __('Contact') }}</th><th scope="col" class="is-number">{{ __('Local time, altitude') }}</th><th scope="col">{{ __('Lower limb') }}</th></tr>
-            </thead>
-            <tbody>
-                @foreach ($view->contacts as $contact)
-                    <tr @class(['is-lost' => ! $contact['isClear']])><th scope="row">{{ $contact['name'] }}</th><td class="is-number">{{ $contact['time'] }} <span class="meaning">{{ $contact['altitude'] }}</span></td><td>{{ $contact['visibility'] }}</td></tr>
-                @endforeach
-            </tbody>
-        </table>
-    </div>
+    <x-table :label="__('Contacts from this spot')" class="spot-contacts">
+        <thead>
+            <tr><th scope="col">{{ __('Contact') }}</th><th scope="col" class="is-number">{{ __('Local time, altitude') }}</th><th scope="col">{{ __('Lower limb') }}</th></tr>
+        </thead>
+        <tbody>
+            @foreach ($view->contacts as $contact)
+                <tr @class(['is-lost' => ! $contact['isClear']])><th scope="row">{{ $contact['name'] }}</th><td class="is-number">{{ $contact['time'] }} <span class="meaning">{{ $contact['altitude'] }}</span></td><td>{{ $contact['visibility'] }}</td></tr>
+            @endforeach
+        </tbody>
+    </x-table>
 </div>
 <x-panorama :panorama="$view->panorama" :place="$view->place->name" />

@@ -8,29 +8,27 @@
     @if ($viewers->isEmpty())
         <p>{{ __('Type how long the box is and how wide its hole; see how large, how soft and how bright the crescent will be here at the maximum.') }}</p>
     @else
-        <div class="scrolls">
-            <table class="table align-middle stacks">
-                <thead>
+        <x-table class="align-middle stacks">
+            <thead>
+                <tr>
+                    <th scope="col">{{ __('Viewer') }}</th>
+                    <th scope="col" class="is-number">{{ __('Hole to screen') }}</th>
+                    <th scope="col" class="is-number">{{ __('Hole') }}</th>
+                    <th scope="col" class="is-number">{{ __('Image') }}</th>
+                    <th scope="col">{{ __('Verdict') }}</th>
+                </tr>
+            </thead>
+            <tbody>
+                @foreach ($viewers as $viewer)
                     <tr>
-                        <th scope="col">{{ __('Viewer') }}</th>
-                        <th scope="col" class="is-number">{{ __('Hole to screen') }}</th>
-                        <th scope="col" class="is-number">{{ __('Hole') }}</th>
-                        <th scope="col" class="is-number">{{ __('Image') }}</th>
-                        <th scope="col">{{ __('Verdict') }}</th>
+                        <th scope="row"><a href="{{ route('viewers.show', [$frame->event, $viewer]) }}">{{ $viewer->name }}</a></th>
+                        <td data-label="{{ __('Hole to screen') }}" class="is-number">{{ $viewer->distance_mm }} mm</td>
+                        <td data-label="{{ __('Hole') }}" class="is-number">{{ $viewer->hole_mm }} mm</td>
+                        <td data-label="{{ __('Image') }}" class="is-number">{{ Numbers::decimal($boxes[$viewer->id]->pinhole->imageMm(), 1) }} mm</td>
+                        <td data-label="{{ __('Verdict') }}"><x-verdict-tag :subject="ViewersSubject::Viewer" :level="$boxes[$viewer->id]->verdict->level" /></td>
                     </tr>
-                </thead>
-                <tbody>
-                    @foreach ($viewers as $viewer)
-                        <tr>
-                            <th scope="row"><a href="{{ route('viewers.show', [$frame->event, $viewer]) }}">{{ $viewer->name }}</a></th>
-                            <td data-label="{{ __('Hole to screen') }}" class="is-number">{{ $viewer->distance_mm }} mm</td>
-                            <td data-label="{{ __('Hole') }}" class="is-number">{{ $viewer->hole_mm }} mm</td>
-                            <td data-label="{{ __('Image') }}" class="is-number">{{ Numbers::decimal($boxes[$viewer->id]->pinhole->imageMm(), 1) }} mm</td>
-                            <td data-label="{{ __('Verdict') }}"><x-verdict-tag :subject="ViewersSubject::Viewer" :level="$boxes[$viewer->id]->verdict->level" /></td>
-                        </tr>
-                    @endforeach
-                </tbody>
-            </table>
-        </div>
+                @endforeach
+            </tbody>
+        </x-table>
     @endif
 </x-event-frame>
