@@ -22,6 +22,6 @@ final readonly class EventFacts
     /** What to do with filters where the people who watch stand. */
     public function filters(): Filters
     {
-        return Filters::forPlace($this->here, $this->outlook->hiddenUt ?? []);
+        return Filters::forPlace($this->here, $this->outlook->hidden ?? []);
     }
 }

@@ -8,6 +8,7 @@ use App\Models\Sky\Place;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 use KeenShadow\Core\Geometry\Globe;
+use KeenShadow\Core\Position\Coordinates;
 use KeenShadow\Core\Position\CoordinateText;
 use Locale;
 
@@ -36,7 +37,7 @@ final class Gazetteer
     private const COUNTRY_WORDS = ['GB' => ['uk', 'great britain'], 'US' => ['usa', 'us', 'america']];
 
     /**
-     * @param list<array{float, float}> $known latitudes and longitudes of places near which another is likely
+     * @param list<Coordinates> $known places near which another is likely
      *
      * @return list<FoundPlace> best first
      */
@@ -108,7 +109,7 @@ final class Gazetteer
     }
 
     /**
-     * @param list<array{float, float}> $known
+     * @param list<Coordinates> $known
      *
      * @return list<NamedPlace> best first
      */
@@ -153,10 +154,10 @@ final class Gazetteer
             ->limit(self::CANDIDATES)->get()->all());
     }
 
-    /** @param list<array{float, float}> $known */
+    /** @param list<Coordinates> $known */
     private static function weight(Place $place, array $known): float
     {
-        $km = array_map(static fn(array $k): float => Globe::distanceKm($k[0], $k[1], $place->lat, $place->lon), $known);
+        $km = array_map(static fn(Coordinates $k): float => Globe::distanceKm($k->latDeg, $k->lonDeg, $place->lat, $place->lon), $known);
 
         return log($place->population + 1000) - ($km === [] ? 0.0 : self::NEARNESS * log(min($km) + self::NEAR_KM));
     }

@@ -15,8 +15,8 @@ use KeenShadow\Core\Sky\LunarKind;
 /** The lunar eclipse half a month before or after, and whether the Moon is up here for it. */
 final class PairedMoon
 {
-    /** @return array{0: string, 1: string} date and what happens */
-    public static function words(LunarEclipse $lunar, LocalEclipse $here): array
+    /** Its date and what happens. */
+    public static function words(LunarEclipse $lunar, LocalEclipse $here): Fact
     {
         $clock = Clock::of($here->zone, $lunar->greatest());
         $time = static fn(LunarContactName $name): string => $lunar->time($name) === null
@@ -27,7 +27,7 @@ final class PairedMoon
             : [LunarContactName::U1, LunarContactName::U4];
         $altitude = $lunar->moonAltitudeDeg(LunarContactName::Maximum, $here->observer);
 
-        return [
+        return new Fact(
             $here->local($lunar->greatest())->format('j F Y'),
             __(':kind, from :from to :to (:zone), maximum :max; :up', [
                 'kind' => SkyWords::kind($lunar->kind),
@@ -39,6 +39,6 @@ final class PairedMoon
                     ? __('the Moon is :altitude up here then.', ['altitude' => Angles::degrees($altitude, 0)])
                     : __('the Moon is down here then.'),
             ]),
-        ];
+        );
     }
 }

@@ -13,6 +13,7 @@ use KeenShadow\Core\Sky\Observer;
 use KeenShadow\Core\Sky\Radii;
 use KeenShadow\Core\Sky\SolarEclipse;
 use KeenShadow\Core\Sky\TimeUncertainty;
+use KeenShadow\Core\Time\Interval;
 use KeenShadow\Core\Time\JulianDate;
 
 /**
@@ -50,9 +51,9 @@ final readonly class Filters
      * The rule for a place over a level horizon and what stands before the Sun there.
      *
      * @param LocalCircumstances $c of this eclipse and observer
-     * @param list<array{float, float}> $hiddenUt intervals (Julian dates, UT, in order) during which the whole disc is behind something
+     * @param list<Interval> $hidden in order, during which the whole disc is behind something
      */
-    public static function of(SolarEclipse $eclipse, Observer $observer, LocalCircumstances $c, array $hiddenUt = []): self
+    public static function of(SolarEclipse $eclipse, Observer $observer, LocalCircumstances $c, array $hidden = []): self
     {
         $begin = $c->contact(ContactName::C2);
         $end = $c->contact(ContactName::C3);
@@ -62,7 +63,7 @@ final readonly class Filters
         // Only where the answer hangs on it: the uncertainty costs more than all the rest.
         $up = $c->upBetween($begin->view, $end->view);
         if ($up === [] || $c->isNearEdgeOfPath()) {
-            return self::decide($c->kind, $c->isNearEdgeOfPath(), null, null, $up, $hiddenUt);
+            return self::decide($c->kind, $c->isNearEdgeOfPath(), null, null, $up, $hidden);
         }
         [$early, $late] = TimeUncertainty::ofContacts($eclipse, $observer, [$begin, $end]);
         $isSure = $early->isSureToHappen && $late->isSureToHappen && $eclipse->elements->radii->umbralK <= Radii::UMBRAL_K;
@@ -73,18 +74,18 @@ final readonly class Filters
             $isSure ? $begin->view->julianDateUt() + $early->worstSeconds() / self::DAY_SECONDS : null,
             $isSure ? $end->view->julianDateUt() - ($late->worstSeconds() + self::REACTION_SECONDS) / self::DAY_SECONDS : null,
             $up,
-            $hiddenUt,
+            $hidden,
         );
     }
 
     /**
      * The same for an eclipse at a place.
      *
-     * @param list<array{float, float}> $hiddenUt as above; none over a level horizon
+     * @param list<Interval> $hidden as above; none over a level horizon
      */
-    public static function forPlace(LocalEclipse $here, array $hiddenUt = []): self
+    public static function forPlace(LocalEclipse $here, array $hidden = []): self
     {
-        return self::of($here->eclipse, $here->observer, $here->circumstances, $hiddenUt);
+        return self::of($here->eclipse, $here->observer, $here->circumstances, $hidden);
     }
 
     /**
@@ -92,10 +93,10 @@ final readonly class Filters
      *
      * @param float|null $guardedOffUt C2 with its margin added, Julian date in UT
      * @param float|null $guardedOnUt C3 with its margins taken off; null where C2 and C3 are not sure enough to tell
-     * @param list<array{float, float}>|null $upUt intervals around totality with the Sun above a level horizon, in order
-     * @param list<array{float, float}>|null $hiddenUt intervals with all of the Sun behind something, in order
+     * @param list<Interval>|null $up intervals around totality with the Sun above a level horizon, in order
+     * @param list<Interval>|null $hidden intervals with all of the Sun behind something, in order
      */
-    public static function decide(?LocalKind $kind, ?bool $isNearEdge, ?float $guardedOffUt, ?float $guardedOnUt, ?array $upUt, ?array $hiddenUt): self
+    public static function decide(?LocalKind $kind, ?bool $isNearEdge, ?float $guardedOffUt, ?float $guardedOnUt, ?array $up, ?array $hidden): self
     {
         $reason = match ($kind) {
             null => FilterReason::Unknown,
@@ -107,26 +108,25 @@ final readonly class Filters
         if ($reason !== null) {
             return new self(FilterAdvice::StayOn, $reason);
         }
-        if ($isNearEdge === null || $upUt === null || $hiddenUt === null) {
+        if ($isNearEdge === null || $up === null || $hidden === null) {
             return new self(FilterAdvice::StayOn, FilterReason::Unknown);
         }
-        $isUpAtAll = $upUt !== [];
-        $whole = $guardedOffUt === null || $guardedOnUt === null ? [] : self::longEnough([[$guardedOffUt, $guardedOnUt]]);
-        $up = self::longEnough(self::within($whole, $upUt));
-        $seen = self::longEnough(self::without($up, $hiddenUt));
+        $whole = $guardedOffUt === null || $guardedOnUt === null ? null : new Interval($guardedOffUt, $guardedOnUt);
+        $free = $whole === null ? [] : self::longEnough(array_map($whole->common(...), $up));
+        $seen = self::longEnough(array_merge([], ...array_map(static fn(Interval $i): array => $i->without($hidden), $free)));
         $reason = match (true) {
-            !$isUpAtAll => FilterReason::BelowHorizon,
+            $up === [] => FilterReason::BelowHorizon,
             $isNearEdge => FilterReason::NearEdge,
-            $up === [] => FilterReason::TooShort,
+            $free === [] => FilterReason::TooShort,
             $seen === [] => FilterReason::Hidden,
             default => FilterReason::Totality,
         };
         if ($reason !== FilterReason::Totality) {
             return new self(FilterAdvice::StayOn, $reason);
         }
-        usort($seen, static fn(array $a, array $b): int => $b[1] - $b[0] <=> $a[1] - $a[0]);
+        usort($seen, static fn(Interval $a, Interval $b): int => $b->seconds() <=> $a->seconds());
 
-        return new self(FilterAdvice::MayComeOff, $reason, $seen[0][0], $seen[0][1], $seen !== $whole);
+        return new self(FilterAdvice::MayComeOff, $reason, $seen[0]->fromUt, $seen[0]->toUt, count($seen) > 1 || !$seen[0]->equals($whole));
     }
 
     /** The first instant with filters off, in UTC; null when they stay on. */
@@ -155,56 +155,12 @@ final readonly class Filters
     }
 
     /**
-     * @param list<array{float, float}> $intervals
+     * @param list<Interval> $intervals
      *
-     * @return list<array{float, float}>
+     * @return list<Interval>
      */
     private static function longEnough(array $intervals): array
     {
-        return array_values(array_filter($intervals, static fn(array $s): bool => ($s[1] - $s[0]) * self::DAY_SECONDS >= self::LEAST_SECONDS));
-    }
-
-    /**
-     * What both have.
-     *
-     * @param list<array{float, float}> $intervals
-     * @param list<array{float, float}> $others
-     *
-     * @return list<array{float, float}>
-     */
-    private static function within(array $intervals, array $others): array
-    {
-        $both = [];
-        foreach ($intervals as [$from, $to]) {
-            foreach ($others as [$otherFrom, $otherTo]) {
-                $both[] = [max($from, $otherFrom), min($to, $otherTo)];
-            }
-        }
-
-        return $both;
-    }
-
-    /**
-     * What is left of intervals when others are taken away.
-     *
-     * @param list<array{float, float}> $intervals
-     * @param list<array{float, float}> $taken in order
-     *
-     * @return list<array{float, float}>
-     */
-    private static function without(array $intervals, array $taken): array
-    {
-        $left = [];
-        foreach ($intervals as [$from, $to]) {
-            foreach ($taken as [$takenFrom, $takenTo]) {
-                if ($takenTo > $from && $takenFrom < $to) {
-                    $left[] = [$from, $takenFrom];
-                    $from = $takenTo;
-                }
-            }
-            $left[] = [$from, $to];
-        }
-
-        return $left;
+        return array_values(array_filter($intervals, static fn(Interval $i): bool => $i->seconds() >= self::LEAST_SECONDS));
     }
 }

@@ -6,6 +6,7 @@ namespace KeenShadow\Core\Sky;
 
 use KeenShadow\Core\Geometry\Bisection;
 use KeenShadow\Core\Geometry\Ellipsoid;
+use KeenShadow\Core\Time\Interval;
 
 /**
  * An eclipse at one place: its kind there and its contacts. The horizon is left out of account; each contact's view
@@ -84,14 +85,19 @@ final readonly class LocalCircumstances
         $begin = $this->contact(ContactName::C2)?->view;
         $end = $this->contact(ContactName::C3)?->view;
 
-        return $begin !== null && $end !== null && $this->upBetween($begin, $end) !== [[$begin->julianDateUt(), $end->julianDateUt()]];
+        if ($begin === null || $end === null) {
+            return false;
+        }
+        $up = $this->upBetween($begin, $end);
+
+        return count($up) !== 1 || !$up[0]->equals(new Interval($begin->julianDateUt(), $end->julianDateUt()));
     }
 
     /**
      * The intervals between two moments during which the Sun is above a level horizon (upper limb, 34′ of refraction), to
      * a tenth of a second. One that begins and ends within half a minute may be missed.
      *
-     * @return list<array{float, float}> Julian dates in UT, in order
+     * @return list<Interval> in order
      */
     public function upBetween(LocalView $begin, LocalView $end): array
     {
@@ -104,13 +110,13 @@ final readonly class LocalCircumstances
             if ($next->isSunUp() !== $now->isSunUp()) {
                 $crossing = self::crossing($now, $next);
                 if ($from !== null) {
-                    $intervals[] = [$from->julianDateUt(), $crossing->julianDateUt()];
+                    $intervals[] = new Interval($from->julianDateUt(), $crossing->julianDateUt());
                 }
                 $from = $from === null ? $crossing : null;
             }
         }
         if ($from !== null) {
-            $intervals[] = [$from->julianDateUt(), $end->julianDateUt()];
+            $intervals[] = new Interval($from->julianDateUt(), $end->julianDateUt());
         }
 
         return $intervals;

@@ -14,6 +14,7 @@ use KeenShadow\Core\Sky\Observer;
 use KeenShadow\Core\Sky\Radii;
 use KeenShadow\Core\Sky\SolarEclipse;
 use KeenShadow\Core\Time\DeltaT;
+use KeenShadow\Core\Time\Interval;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -26,7 +27,7 @@ final class FiltersTest extends TestCase
     /**
      * The whole space: every kind × edge × guard × horizon × skyline, the unknown among them.
      *
-     * @return iterable<string, array{LocalKind|null, bool|null, float|null, list<array{float, float}>|null, list<array{float, float}>|null}>
+     * @return iterable<string, array{LocalKind|null, bool|null, float|null, list<Interval>|null, list<Interval>|null}>
      */
     public static function situations(): iterable
     {
@@ -83,7 +84,7 @@ final class FiltersTest extends TestCase
         self::assertSame(8, $free);
     }
 
-    /** @return iterable<string, array{LocalKind|null, bool|null, float|null, list<array{float, float}>|null, list<array{float, float}>|null, FilterReason}> */
+    /** @return iterable<string, array{LocalKind|null, bool|null, float|null, list<array{int, int}>|null, list<array{int, int}>|null, FilterReason}> */
     public static function reasons(): iterable
     {
         $all = [[-60, 300]];
@@ -217,16 +218,16 @@ final class FiltersTest extends TestCase
     /**
      * @param list<array{float|int, float|int}>|null $seconds
      *
-     * @return list<array{float, float}>|null
+     * @return list<Interval>|null
      */
     private static function days(?array $seconds): ?array
     {
-        return $seconds === null ? null : array_map(static fn(array $s): array => [self::C2 + $s[0] * self::SECOND, self::C2 + $s[1] * self::SECOND], $seconds);
+        return $seconds === null ? null : array_map(static fn(array $s): Interval => new Interval(self::C2 + $s[0] * self::SECOND, self::C2 + $s[1] * self::SECOND), $seconds);
     }
 
-    /** @param list<array{float, float}> $intervals */
+    /** @param list<Interval> $intervals */
     private static function isIn(float $ut, array $intervals): bool
     {
-        return array_filter($intervals, static fn(array $s): bool => $ut > $s[0] && $ut < $s[1]) !== [];
+        return array_filter($intervals, static fn(Interval $i): bool => $i->covers($ut)) !== [];
     }
 }

@@ -12,6 +12,7 @@ use KeenShadow\Core\Sky\Observer;
 use KeenShadow\Core\Sky\PathPoint;
 use KeenShadow\Core\Sky\ShadowPath;
 use KeenShadow\Core\Sky\SunPath;
+use KeenShadow\Core\Time\Interval;
 use KeenShadow\Core\Time\JulianDate;
 use PHPUnit\Framework\TestCase;
 
@@ -21,7 +22,7 @@ final class SeenTest extends TestCase
     private const TEN_SECONDS = 10 / 3600;
 
     /** A property over the globe: the stretches are those in which a Sun that is looked for again and again is up. */
-    public function testTheStretchesWithTheSunUpAreThoseOfAClosePatrol(): void
+    public function testTheIntervalsWithTheSunUpAreThoseOfAClosePatrol(): void
     {
         $cuts = 0;
         foreach (['2026-08-12', '2021-06-10', '2003-11-23', '2028-01-26'] as $date) {
@@ -38,22 +39,22 @@ final class SeenTest extends TestCase
                 for ($h = self::TEN_SECONDS / 2; $begin->hours + $h < $end->hours; $h += 12 * self::TEN_SECONDS) {
                     $view = $begin->after($h);
                     $ut = $view->julianDateUt();
-                    $isIn = array_filter($intervals, static fn(array $s): bool => $ut >= $s[0] && $ut <= $s[1]) !== [];
-                    $isAtAnEnd = array_filter($intervals, static fn(array $s): bool => min(abs($ut - $s[0]), abs($ut - $s[1])) * 86400 < 1) !== [];
+                    $isIn = array_filter($intervals, static fn(Interval $i): bool => $i->covers($ut)) !== [];
+                    $isAtAnEnd = array_filter($intervals, static fn(Interval $i): bool => min(abs($ut - $i->fromUt), abs($ut - $i->toUt)) * 86400 < 1) !== [];
                     if (!$isAtAnEnd) {
                         self::assertSame($view->isSunUp(), $isIn, "{$date} place {$i}");
                     }
                     $isUpAtAll = $isUpAtAll || $view->isSunUp();
                 }
                 self::assertSame($isUpAtAll, $c->isSeen(), "{$date} place {$i}");
-                $cuts += $intervals !== [] && $intervals !== [[$begin->julianDateUt(), $end->julianDateUt()]] ? 1 : 0;
+                $cuts += count($intervals) === 1 && !$intervals[0]->equals(new Interval($begin->julianDateUt(), $end->julianDateUt())) ? 1 : 0;
             }
         }
         self::assertGreaterThan(5, $cuts, 'some are cut by the horizon');
     }
 
     /** Two ways to one moment: the Sun's own path and the eclipse's view, where it sets eclipsed at Cádiz. */
-    public function testAStretchEndsAtSunset(): void
+    public function testAnIntervalEndsAtSunset(): void
     {
         $observer = Observer::at(36.53, -6.29);
         $eclipse = (new EclipseSearch())->onDate('2026-08-12');
@@ -62,7 +63,7 @@ final class SeenTest extends TestCase
         $end = $c->contact(ContactName::C4)?->view;
         self::assertNotNull($begin);
         self::assertNotNull($end);
-        [[, $sunset]] = $c->upBetween($begin, $end);
+        $sunset = $c->upBetween($begin, $end)[0]->toUt;
         $crossings = SunPath::over($begin->time(), $end->time(), $observer, $eclipse->deltaT)->crossings();
         self::assertCount(1, $crossings);
         self::assertEqualsWithDelta(JulianDate::fromDateTime($crossings[0]->time), $sunset, 1 / 86400);

@@ -39,8 +39,8 @@
                 </tbody>
             </x-table>
             <p>
-                @forelse ($page->daylight as [$what, $when])
-                    <b>{{ $what }}</b> {{ $when }}@if (! $loop->last) · @endif
+                @forelse ($page->daylight as $fact)
+                    <b>{{ $fact->what }}</b> {{ $fact->words }}@if (! $loop->last) · @endif
                 @empty
                     {{ __('The Sun neither rises nor sets that day.') }}
                 @endforelse
@@ -103,8 +103,8 @@
         </section>
         <section>
             <h2>{{ __('The lunar eclipse half a month away') }}</h2>
-            @forelse ($page->lunar as [$when, $what])
-                <p><b>{{ $when }}</b> {{ $what }}</p>
+            @forelse ($page->lunar as $fact)
+                <p><b>{{ $fact->what }}</b> {{ $fact->words }}</p>
             @empty
                 <p>{{ __('There is none half a month before or after this one.') }}</p>
             @endforelse
@@ -125,8 +125,8 @@
     <details class="sums">
         <summary>{{ __('Show the sums') }}</summary>
         <dl>
-            @foreach ($page->sums() as [$what, $value])
-                <dt>{{ $what }}</dt><dd>{{ $value }}</dd>
+            @foreach ($page->sums as $fact)
+                <dt>{{ $fact->what }}</dt><dd>{{ $fact->words }}</dd>
             @endforeach
         </dl>
         <p class="note">{{ __('Besselian elements are built from the series ELP/MPP02 (Moon) and VSOP87 (Sun) and solved for this place. Magnitude is the fraction of the Sun\'s diameter covered, obscuration the fraction of its area. Altitudes are true, without refraction; sunrise and sunset are of the upper limb with 34′ of refraction, over a level horizon.') }}</p>

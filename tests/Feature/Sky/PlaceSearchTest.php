@@ -7,6 +7,7 @@ namespace Tests\Feature\Sky;
 use App\Domain\Sky\Gazetteer;
 use App\Models\Sky\Place;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use KeenShadow\Core\Position\Coordinates;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -49,7 +50,7 @@ final class PlaceSearchTest extends TestCase
     #[DataProvider('names')]
     public function testFindsWhatIsMeant(string $typed, string $name, string $zone): void
     {
-        $found = (new Gazetteer())->find($typed, [self::ANDALUSIA]);
+        $found = (new Gazetteer())->find($typed, [new Coordinates(...self::ANDALUSIA)]);
 
         self::assertNotSame([], $found, $typed);
         self::assertStringContainsString($name, $found[0]->name);

@@ -10,6 +10,7 @@ use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
+use KeenShadow\Core\Position\Coordinates;
 
 /** What is found for a name or coordinates, as a list to choose from. */
 final class PlaceSearchController
@@ -24,10 +25,10 @@ final class PlaceSearchController
         return view('sky.places', ['typed' => $typed, 'found' => $search->find($typed, $this->known($user))]);
     }
 
-    /** @return list<array{float, float}> where the organisation has been before */
+    /** @return list<Coordinates> where the organisation has been before */
     private function known(User $user): array
     {
         return array_values(Event::query()->where('organisation_id', $user->organisation_id)->latest('id')->limit(self::KNOWN)
-            ->get(['lat', 'lon'])->map(static fn(Event $event): array => [$event->lat, $event->lon])->all());
+            ->get(['lat', 'lon'])->map(static fn(Event $event): Coordinates => new Coordinates($event->lat, $event->lon))->all());
     }
 }

@@ -7,6 +7,7 @@ namespace KeenShadow\Core\Site\Skyline;
 use KeenShadow\Core\Sky\StateInterval;
 use KeenShadow\Core\Sky\SunTrack;
 use KeenShadow\Core\Sky\Timeline;
+use KeenShadow\Core\Time\Interval;
 
 /** When the Sun stands free from one spot while a track lasts. */
 final readonly class ClearSky
@@ -18,11 +19,11 @@ final readonly class ClearSky
 
     /**
      * @param list<Obstruction> $obstructions in order of time
-     * @param list<array{float, float}> $hiddenUt when the whole disc is hidden, Julian dates in UT, in order
+     * @param list<Interval> $hidden when the whole disc is hidden, in order
      */
     private function __construct(
         public array $obstructions,
-        public array $hiddenUt,
+        public array $hidden,
     ) {}
 
     public static function from(Skyline $skyline, SunTrack $track): self
@@ -34,7 +35,7 @@ final readonly class ClearSky
                 $blocked[] = $interval;
             }
             if ($interval->state === DiscVisibility::Hidden) {
-                $hidden[] = [$interval->from->julianDateUt, $interval->to->julianDateUt];
+                $hidden[] = new Interval($interval->from->julianDateUt, $interval->to->julianDateUt);
             }
             if ($blocked !== [] && ($interval->state === DiscVisibility::Clear || !isset($intervals[$i + 1]))) {
                 $obstructions[] = self::obstruction($blocked, $skyline, $track);

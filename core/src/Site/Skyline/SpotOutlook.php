@@ -16,6 +16,7 @@ use KeenShadow\Core\Sky\ContactName;
 use KeenShadow\Core\Sky\LocalCircumstances;
 use KeenShadow\Core\Sky\SunPosition;
 use KeenShadow\Core\Sky\SunTrack;
+use KeenShadow\Core\Time\Interval;
 
 /** What somebody at one spot sees of an eclipse: when the Sun is hidden, by what, which contacts that costs, and how sure that is. */
 final readonly class SpotOutlook
@@ -26,7 +27,7 @@ final readonly class SpotOutlook
      * @param list<ContactVisibility> $contacts in order of time
      * @param string|null $cover what the spot lies under
      * @param float $clearSeconds of the eclipse with the whole disc free
-     * @param list<array{float, float}> $hiddenUt when the whole disc is behind something or below the level, Julian dates in UT
+     * @param list<Interval> $hidden when the whole disc is behind something or below the level, in order
      * @param bool $isDrawn whether the plan has anything that could hide the Sun
      * @param float $wholeSeconds of the eclipse with the whole disc above a level horizon
      */
@@ -39,7 +40,7 @@ final readonly class SpotOutlook
         public float $clearSeconds,
         public float $wholeSeconds,
         public bool $isDrawn,
-        public array $hiddenUt,
+        public array $hidden,
     ) {}
 
     public static function from(PlanPoint $at, float $eyeM, SitePlan $plan, SunTrack $track, LocalCircumstances $circumstances): self
@@ -64,7 +65,7 @@ final readonly class SpotOutlook
             clearSeconds: $clear->clearSeconds($from, $to),
             wholeSeconds: ClearSky::from(Skyline::level(), $track)->clearSeconds($from, $to),
             isDrawn: $plan->obstacles() !== [] || $plan->horizon->points !== [],
-            hiddenUt: $clear->hiddenUt,
+            hidden: $clear->hidden,
         );
     }
 

@@ -61,7 +61,7 @@ final class SunlitSite
     /** What to do with filters where the people who watch stand. */
     public function filters(): Filters
     {
-        return Filters::forPlace($this->here, $this->outlook()->hiddenUt ?? []);
+        return Filters::forPlace($this->here, $this->outlook()->hidden ?? []);
     }
 
     /** The outlook from there; null while nothing is drawn. */
