@@ -20,12 +20,19 @@ abstract class TestCase extends LaravelTestCase
     protected function setUp(): void
     {
         parent::setUp();
+        $this->withoutVite();
+    }
+
+    /** @return array<array-key, mixed> */
+    protected function setUpTraits(): array
+    {
         // The tests empty their database: never that of the running application.
         $database = config('database.connections.pgsql.database');
         if (!is_string($database) || !str_starts_with($database, 'shadow_test')) {
             throw new RuntimeException('Run the tests through bin/test: they need a database of their own.');
         }
-        $this->withoutVite();
+
+        return parent::setUpTraits();
     }
 
     protected function member(Role $role = Role::Organiser, ?Organisation $organisation = null): User

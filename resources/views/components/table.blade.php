@@ -3,6 +3,11 @@
 <div class="scrolls" @if ($label !== null || $labelledby !== null) tabindex="0" role="region" @endif
     @if ($label !== null) aria-label="{{ $label }}" @endif @if ($labelledby !== null) aria-labelledby="{{ $labelledby }}" @endif>
     <table {{ $attributes->class('table') }}>
-        {{ $slot }}
+        @isset($head)
+            <thead><tr>{{ $head }}</tr></thead>
+        @endisset
+        <tbody>
+            {{ $slot }}
+        </tbody>
     </table>
 </div>

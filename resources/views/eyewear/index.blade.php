@@ -9,30 +9,26 @@
         <p>{{ __('A lot is glasses bought together from one batch. Enter its papers; the program says what they are worth, and then the pairs are looked over one by one.') }}</p>
     @else
         <x-table class="align-middle stacks">
-            <thead>
-                <tr>
-                    <th scope="col">{{ __('Lot') }}</th>
-                    <th scope="col">{{ __('Papers') }}</th>
-                    <th scope="col" class="is-number">{{ __('Pairs') }}</th>
-                    @foreach (Level::cases() as $level)
-                        <th scope="col" class="is-number">{{ __(EyewearSubject::Pair->word($level)) }}</th>
-                    @endforeach
-                    <th scope="col" class="is-number">{{ __('Not looked at') }}</th>
-                </tr>
-            </thead>
-            <tbody>
-                @foreach ($lots as $row)
-                    <tr>
-                        <th scope="row"><a href="{{ route('eyewear.show', [$frame->event, $row->lot]) }}">{{ $row->lot->label }}</a></th>
-                        <td data-label="{{ __('Papers') }}"><x-verdict-tag :subject="EyewearSubject::Lot" :level="$row->verdict->level" /></td>
-                        <td data-label="{{ __('Pairs') }}" class="is-number">{{ $row->lot->pairs }}</td>
-                        @foreach (Level::cases() as $level)
-                            <td class="is-number" data-label="{{ __(EyewearSubject::Pair->word($level)) }}">{{ $row->count($level) }}</td>
-                        @endforeach
-                        <td data-label="{{ __('Not looked at') }}" class="is-number">{{ $row->unchecked() }}</td>
-                    </tr>
+            <x-slot:head>
+                <th scope="col">{{ __('Lot') }}</th>
+                <th scope="col">{{ __('Papers') }}</th>
+                <th scope="col" class="is-number">{{ __('Pairs') }}</th>
+                @foreach (Level::cases() as $level)
+                    <th scope="col" class="is-number">{{ __(EyewearSubject::Pair->word($level)) }}</th>
                 @endforeach
-            </tbody>
+                <th scope="col" class="is-number">{{ __('Not looked at') }}</th>
+            </x-slot:head>
+            @foreach ($lots as $row)
+                <tr>
+                    <th scope="row"><a href="{{ route('eyewear.show', [$frame->event, $row->lot]) }}">{{ $row->lot->label }}</a></th>
+                    <td data-label="{{ __('Papers') }}"><x-verdict-tag :subject="EyewearSubject::Lot" :level="$row->verdict->level" /></td>
+                    <td data-label="{{ __('Pairs') }}" class="is-number">{{ $row->lot->pairs }}</td>
+                    @foreach (Level::cases() as $level)
+                        <td class="is-number" data-label="{{ __(EyewearSubject::Pair->word($level)) }}">{{ $row->count($level) }}</td>
+                    @endforeach
+                    <td data-label="{{ __('Not looked at') }}" class="is-number">{{ $row->unchecked() }}</td>
+                </tr>
+            @endforeach
         </x-table>
     @endif
 </x-event-frame>

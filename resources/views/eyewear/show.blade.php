@@ -44,42 +44,38 @@
         <p class="note">{{ __('None yet. Every pair is looked over, never a sample.') }}</p>
     @else
         <x-table class="stacks align-middle">
-            <thead>
-                <tr>
-                    <th scope="col" class="is-number">{{ __('Tag') }}</th>
-                    <th scope="col">{{ __('Verdict') }}</th>
-                    <th scope="col">{{ __('Found, by whom') }}</th>
-                    <th scope="col"><span class="visually-hidden">{{ __('Take back') }}</span></th>
-                </tr>
-            </thead>
-            <tbody>
-                @foreach ($page->latest as $check)
-                    <tr @class(['is-down' => $page->isSuperseded($check)])>
-                        <td class="is-number" data-label="{{ __('Tag') }}">{{ $check->tag }}</td>
-                        <td>
-                            @if ($check->level === App\Models\Eyewear\PairCheck::VOID)
-                                {{ __('taken back') }}
-                            @else
-                                <x-verdict-tag :subject="EyewearSubject::Pair" :level="Level::from($check->level)" />
+            <x-slot:head>
+                <th scope="col" class="is-number">{{ __('Tag') }}</th>
+                <th scope="col">{{ __('Verdict') }}</th>
+                <th scope="col">{{ __('Found, by whom') }}</th>
+                <th scope="col"><span class="visually-hidden">{{ __('Take back') }}</span></th>
+            </x-slot:head>
+            @foreach ($page->latest as $check)
+                <tr @class(['is-down' => $page->isSuperseded($check)])>
+                    <td class="is-number" data-label="{{ __('Tag') }}">{{ $check->tag }}</td>
+                    <td>
+                        @if ($check->level === App\Models\Eyewear\PairCheck::VOID)
+                            {{ __('taken back') }}
+                        @else
+                            <x-verdict-tag :subject="EyewearSubject::Pair" :level="Level::from($check->level)" />
+                        @endif
+                    </td>
+                    <td data-label="{{ __('Found, by whom') }}">
+                        {{ $check->faults->map(fn ($fault) => EyewearWords::short($fault))->implode(', ') ?: '–' }}
+                        <span class="meaning">{{ $check->checker->name }}, <time datetime="{{ $check->checked_at->toIso8601ZuluString() }}">{{ $frame->here->local($check->checked_at)->format('j M H:i') }}</time></span>
+                    </td>
+                    <td>
+                        @can('check', $page->row->lot)
+                            @if ($check->level !== App\Models\Eyewear\PairCheck::VOID && ! $page->isSuperseded($check))
+                                <form method="post" action="{{ route('eyewear.checks.take-back', [$frame->event, $page->row->lot, $check]) }}">
+                                    @csrf
+                                    <button class="link-button">{{ __('Take back') }}<span class="visually-hidden"> {{ __('tag :tag', ['tag' => $check->tag]) }}</span></button>
+                                </form>
                             @endif
-                        </td>
-                        <td data-label="{{ __('Found, by whom') }}">
-                            {{ $check->faults->map(fn ($fault) => EyewearWords::short($fault))->implode(', ') ?: '–' }}
-                            <span class="meaning">{{ $check->checker->name }}, <time datetime="{{ $check->checked_at->toIso8601ZuluString() }}">{{ $frame->here->local($check->checked_at)->format('j M H:i') }}</time></span>
-                        </td>
-                        <td>
-                            @can('check', $page->row->lot)
-                                @if ($check->level !== App\Models\Eyewear\PairCheck::VOID && ! $page->isSuperseded($check))
-                                    <form method="post" action="{{ route('eyewear.checks.take-back', [$frame->event, $page->row->lot, $check]) }}">
-                                        @csrf
-                                        <button class="link-button">{{ __('Take back') }}<span class="visually-hidden"> {{ __('tag :tag', ['tag' => $check->tag]) }}</span></button>
-                                    </form>
-                                @endif
-                            @endcan
-                        </td>
-                    </tr>
-                @endforeach
-            </tbody>
+                        @endcan
+                    </td>
+                </tr>
+            @endforeach
         </x-table>
         <p class="note">{{ __('Entries are never changed. Taking one back writes a new entry; both stay in the record.') }}</p>
     @endif

@@ -25,29 +25,23 @@
 </div>
 <h2 id="windows">{{ __('From when to when') }}</h2>
 <x-table labelledby="windows" class="stacks">
-    <thead><tr><th scope="col">{{ __('Who') }}</th><th scope="col" class="is-number">{{ __('Eyes') }}</th><th scope="col">{{ __('Local time') }}</th></tr></thead>
-    <tbody>
-        @foreach ($page->windows as $window)
-            <tr><th scope="row">{{ $window['who'] }}</th><td class="is-number" data-label="{{ __('Eyes') }}">{{ $window['eye'] }}</td><td data-label="{{ __('Local time') }}">@foreach ($window['lines'] as $line)<span class="line">{{ $line }}</span>@endforeach</td></tr>
-        @endforeach
-    </tbody>
+    <x-slot:head><th scope="col">{{ __('Who') }}</th><th scope="col" class="is-number">{{ __('Eyes') }}</th><th scope="col">{{ __('Local time') }}</th></x-slot:head>
+    @foreach ($page->windows as $window)
+        <tr><th scope="row">{{ $window['who'] }}</th><td class="is-number" data-label="{{ __('Eyes') }}">{{ $window['eye'] }}</td><td data-label="{{ __('Local time') }}">@foreach ($window['lines'] as $line)<span class="line">{{ $line }}</span>@endforeach</td></tr>
+    @endforeach
 </x-table>
 <h2 id="heights">{{ __('Height of the holes above the floor') }}</h2>
 <x-table labelledby="heights" class="stacks">
-    <thead>
-        <tr>
-            <th scope="col">{{ __('Local time') }}</th>
-            @foreach ($page->eyes as $who => $eye)
-                <th scope="col">{{ $who }}</th>
-            @endforeach
-            <th scope="col">{{ __('Hole from the eye, sideways') }}</th>
-        </tr>
-    </thead>
-    <tbody>
-        @foreach ($page->rows as $row)
-            <tr><th scope="row">{{ $row['time'] }}</th>@foreach ($row['cells'] as $i => $cell)<td data-label="{{ array_keys($page->eyes)[$i] }}">{{ $cell }}</td>@endforeach<td data-label="{{ __('Hole from the eye, sideways') }}">{{ $row['aside'] }}</td></tr>
+    <x-slot:head>
+        <th scope="col">{{ __('Local time') }}</th>
+        @foreach ($page->eyes as $who => $eye)
+            <th scope="col">{{ $who }}</th>
         @endforeach
-    </tbody>
+        <th scope="col">{{ __('Hole from the eye, sideways') }}</th>
+    </x-slot:head>
+    @foreach ($page->rows as $row)
+        <tr><th scope="row">{{ $row['time'] }}</th>@foreach ($row['cells'] as $i => $cell)<td data-label="{{ array_keys($page->eyes)[$i] }}">{{ $cell }}</td>@endforeach<td data-label="{{ __('Hole from the eye, sideways') }}">{{ $row['aside'] }}</td></tr>
+    @endforeach
 </x-table>
 <section class="cutting scrolls" tabindex="0" aria-label="{{ __('Cutting plan') }}">
     <h2>{{ __('Cutting plan for :time', ['time' => $page->when]) }}</h2>
@@ -73,24 +67,20 @@
         <svg width="102mm" height="6mm" viewBox="0 0 102 6" role="img" aria-label="{{ __('A bar 100 mm long') }}"><path class="screen-bar" d="M1 1V5M1 3H101M101 1V5"/></svg>
         <p class="note">{{ __('From inside, 1 : :scale when printed at 100 %; the bar is then 100 mm long. Strokes on the floor: where the user of each hole stands.', ['scale' => $page->plan->oneTo]) }}</p>
         <x-table :label="__('Holes')" class="stacks">
-            <thead><tr><th scope="col">{{ __('Hole') }}</th><th scope="col">{{ __('For') }}</th><th scope="col" class="is-number">{{ __('Middle from the left jamb') }}</th><th scope="col" class="is-number">{{ __('Middle above the floor') }}</th><th scope="col" class="is-number">{{ __('Width × height for 10 min') }}</th><th scope="col" class="is-number">{{ __('Mark on the floor, from the left jamb') }}</th></tr></thead>
-            <tbody>
-                @foreach ($page->holes as $hole)
-                    <tr><th scope="row" data-label="{{ __('Hole') }}">{{ $hole->number }}</th><td data-label="{{ __('For') }}">{{ $hole->who }}</td><td class="is-number" data-label="{{ __('Middle from the left jamb') }}">{{ Numbers::decimal($hole->fromLeftM, 2) }} m</td><td class="is-number" data-label="{{ __('Middle above the floor') }}">{{ Numbers::decimal($hole->heightM, 2) }} m</td><td class="is-number" data-label="{{ __('Width × height for 10 min') }}">{{ Numbers::decimal($hole->widthM, 2) }} × {{ Numbers::decimal($hole->lengthM, 2) }} m</td><td class="is-number" data-label="{{ __('Mark on the floor, from the left jamb') }}">{{ Numbers::decimal($hole->standM, 2) }} m</td></tr>
-                @endforeach
-            </tbody>
+            <x-slot:head><th scope="col">{{ __('Hole') }}</th><th scope="col">{{ __('For') }}</th><th scope="col" class="is-number">{{ __('Middle from the left jamb') }}</th><th scope="col" class="is-number">{{ __('Middle above the floor') }}</th><th scope="col" class="is-number">{{ __('Width × height for 10 min') }}</th><th scope="col" class="is-number">{{ __('Mark on the floor, from the left jamb') }}</th></x-slot:head>
+            @foreach ($page->holes as $hole)
+                <tr><th scope="row" data-label="{{ __('Hole') }}">{{ $hole->number }}</th><td data-label="{{ __('For') }}">{{ $hole->who }}</td><td class="is-number" data-label="{{ __('Middle from the left jamb') }}">{{ Numbers::decimal($hole->fromLeftM, 2) }} m</td><td class="is-number" data-label="{{ __('Middle above the floor') }}">{{ Numbers::decimal($hole->heightM, 2) }} m</td><td class="is-number" data-label="{{ __('Width × height for 10 min') }}">{{ Numbers::decimal($hole->widthM, 2) }} × {{ Numbers::decimal($hole->lengthM, 2) }} m</td><td class="is-number" data-label="{{ __('Mark on the floor, from the left jamb') }}">{{ Numbers::decimal($hole->standM, 2) }} m</td></tr>
+            @endforeach
         </x-table>
         <button type="button" class="btn btn-quiet" x-data="printPage" x-on:click="print">{{ __('Print') }}</button>
     @endif
 </section>
 <h2 id="facades">{{ __('Which wall faces the Sun') }}</h2>
 <x-table labelledby="facades" class="stacks">
-    <thead><tr><th scope="col">{{ __('Opening or wall') }}</th><th scope="col">{{ __('Faces') }}</th><th scope="col">{{ __('While the eclipse lasts') }}</th></tr></thead>
-    <tbody>
-        @foreach ($page->facing as $facing)
-            <tr><th scope="row">{{ $facing['name'] }}</th><td data-label="{{ __('Faces') }}">{{ $facing['looks'] }}</td><td data-label="{{ __('While the eclipse lasts') }}">{{ $facing['sun'] }}</td></tr>
-        @endforeach
-    </tbody>
+    <x-slot:head><th scope="col">{{ __('Opening or wall') }}</th><th scope="col">{{ __('Faces') }}</th><th scope="col">{{ __('While the eclipse lasts') }}</th></x-slot:head>
+    @foreach ($page->facing as $facing)
+        <tr><th scope="row">{{ $facing['name'] }}</th><td data-label="{{ __('Faces') }}">{{ $facing['looks'] }}</td><td data-label="{{ __('While the eclipse lasts') }}">{{ $facing['sun'] }}</td></tr>
+    @endforeach
 </x-table>
 <details class="sums">
     <summary>{{ __('Show the sums') }}</summary>

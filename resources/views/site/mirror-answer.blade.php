@@ -23,12 +23,10 @@
 </figure>
 <h2 id="settings">{{ __('Settings over the event') }}</h2>
 <x-table labelledby="settings" class="stacks">
-    <thead><tr><th scope="col">{{ __('Local time') }}</th><th scope="col" class="is-number">{{ __('Turned to') }}</th><th scope="col" class="is-number">{{ __('Tilt back from upright') }}</th><th scope="col">{{ __('Spot walks in a minute') }}</th><th scope="col" class="is-number">{{ __('Aim again every') }}</th></tr></thead>
-    <tbody>
-        @foreach ($page->rows as $row)
-            <tr><th scope="row">{{ $row['time'] }}</th><td class="is-number" data-label="{{ __('Turned to') }}">{{ $row['bearing'] }}</td><td class="is-number" data-label="{{ __('Tilt back from upright') }}">{{ $row['tilt'] }}</td><td data-label="{{ __('Spot walks in a minute') }}">{{ $row['walk'] }}</td><td class="is-number" data-label="{{ __('Aim again every') }}">{{ $row['again'] }}</td></tr>
-        @endforeach
-    </tbody>
+    <x-slot:head><th scope="col">{{ __('Local time') }}</th><th scope="col" class="is-number">{{ __('Turned to') }}</th><th scope="col" class="is-number">{{ __('Tilt back from upright') }}</th><th scope="col">{{ __('Spot walks in a minute') }}</th><th scope="col" class="is-number">{{ __('Aim again every') }}</th></x-slot:head>
+    @foreach ($page->rows as $row)
+        <tr><th scope="row">{{ $row['time'] }}</th><td class="is-number" data-label="{{ __('Turned to') }}">{{ $row['bearing'] }}</td><td class="is-number" data-label="{{ __('Tilt back from upright') }}">{{ $row['tilt'] }}</td><td data-label="{{ __('Spot walks in a minute') }}">{{ $row['walk'] }}</td><td class="is-number" data-label="{{ __('Aim again every') }}">{{ $row['again'] }}</td></tr>
+    @endforeach
 </x-table>
 <details class="sums">
     <summary>{{ __('Show the sums') }}</summary>

@@ -8,18 +8,14 @@
         <input type="hidden" name="spot" value="{{ $page->view->place->name }}">
         <p class="note">{{ __('Points are metres east and north of the event\'s place, with a space between the two and a semicolon before the next. Height: the top of what hides the Sun, the upper edge of an opening, the eyes of people, the middle of a mirror or a screen.') }}</p>
         <x-table :label="__('The plan as numbers')" class="stacks numbers">
-            <thead>
-                <tr>
-                    <th scope="col">{{ __('What') }}</th><th scope="col">{{ __('Name') }}</th><th scope="col">{{ __('Points: east north; …, m') }}</th>
-                    <th scope="col">{{ __('Height, m') }}</th><th scope="col">{{ __('Radius, m') }}</th><th scope="col">{{ __('Lower edge, m') }}</th><th scope="col">{{ __('Remove') }}</th>
-                </tr>
-            </thead>
-            <tbody>
-                @foreach ($page->rows as $i => $row)
-                    @include('site.number-row', ['i' => $i, 'kind' => $row->kind->value, 'values' => ['name' => $row->name, 'points' => $row->points, 'height_m' => $row->heightM, 'radius_m' => $row->radiusM, 'sill_m' => $row->sillM]])
-                @endforeach
-                @include('site.number-row', ['i' => count($page->rows), 'kind' => 'building', 'values' => ['name' => '', 'points' => '', 'height_m' => '', 'radius_m' => '', 'sill_m' => '']])
-            </tbody>
+            <x-slot:head>
+                <th scope="col">{{ __('What') }}</th><th scope="col">{{ __('Name') }}</th><th scope="col">{{ __('Points: east north; …, m') }}</th>
+                <th scope="col">{{ __('Height, m') }}</th><th scope="col">{{ __('Radius, m') }}</th><th scope="col">{{ __('Lower edge, m') }}</th><th scope="col">{{ __('Remove') }}</th>
+            </x-slot:head>
+            @foreach ($page->rows as $i => $row)
+                @include('site.number-row', ['i' => $i, 'kind' => $row->kind->value, 'values' => ['name' => $row->name, 'points' => $row->points, 'height_m' => $row->heightM, 'radius_m' => $row->radiusM, 'sill_m' => $row->sillM]])
+            @endforeach
+            @include('site.number-row', ['i' => count($page->rows), 'kind' => 'building', 'values' => ['name' => '', 'points' => '', 'height_m' => '', 'radius_m' => '', 'sill_m' => '']])
         </x-table>
         <div class="side-by-side">
             <x-field name="accuracy_m" :label="__('Uncertainty of the plan, ± m')" :value="old('accuracy_m', $page->site->plan->accuracyM)" inputmode="decimal" :hint="__('Heights and places may be off by this much: 0.5 paced out, 0.1 taped, 5 from a map or receiver.')" />

@@ -14,34 +14,30 @@
 </figure>
 <h2 id="over">{{ __('Over the event') }}</h2>
 <x-table labelledby="over" class="stacks">
-    <thead>
+    <x-slot:head>
+        <th scope="col">{{ __('Local time') }}</th>
+        <th scope="col" class="is-number">{{ __('Altitude = elevation of the tube') }}</th>
+        <th scope="col" class="is-number">{{ __('Azimuth') }}</th>
+        <th scope="col" class="is-number">{{ __('Upper end') }}</th>
+        <th scope="col" class="is-number">{{ __('Prop') }}</th>
+        <th scope="col" class="is-number">{{ __('Foot of the prop, from below the lower end') }}</th>
+        <th scope="col" class="is-number">{{ __('Shadow of person or post') }}</th>
+        <th scope="col" class="is-number">{{ __('Shadows fall towards') }}</th>
+        @foreach ($page->walls as $wall)
+            <th scope="col" class="is-number">{{ __('Shade of :wall', ['wall' => $wall]) }}</th>
+        @endforeach
+    </x-slot:head>
+    @foreach ($page->rows as $row)
         <tr>
-            <th scope="col">{{ __('Local time') }}</th>
-            <th scope="col" class="is-number">{{ __('Altitude = elevation of the tube') }}</th>
-            <th scope="col" class="is-number">{{ __('Azimuth') }}</th>
-            <th scope="col" class="is-number">{{ __('Upper end') }}</th>
-            <th scope="col" class="is-number">{{ __('Prop') }}</th>
-            <th scope="col" class="is-number">{{ __('Foot of the prop, from below the lower end') }}</th>
-            <th scope="col" class="is-number">{{ __('Shadow of person or post') }}</th>
-            <th scope="col" class="is-number">{{ __('Shadows fall towards') }}</th>
-            @foreach ($page->walls as $wall)
-                <th scope="col" class="is-number">{{ __('Shade of :wall', ['wall' => $wall]) }}</th>
+            <th scope="row">{{ $row['time'] }}</th>
+            @foreach (['altitude' => __('Altitude = elevation of the tube'), 'azimuth' => __('Azimuth'), 'upper' => __('Upper end'), 'prop' => __('Prop'), 'foot' => __('Foot of the prop, from below the lower end'), 'pole' => __('Shadow of person or post'), 'towards' => __('Shadows fall towards')] as $column => $head)
+                <td class="is-number" data-label="{{ $head }}">{{ $row[$column] }}</td>
+            @endforeach
+            @foreach ($row['walls'] as $i => $shade)
+                <td class="is-number" data-label="{{ __('Shade of :wall', ['wall' => $page->walls[$i]]) }}">{{ $shade }}</td>
             @endforeach
         </tr>
-    </thead>
-    <tbody>
-        @foreach ($page->rows as $row)
-            <tr>
-                <th scope="row">{{ $row['time'] }}</th>
-                @foreach (['altitude' => __('Altitude = elevation of the tube'), 'azimuth' => __('Azimuth'), 'upper' => __('Upper end'), 'prop' => __('Prop'), 'foot' => __('Foot of the prop, from below the lower end'), 'pole' => __('Shadow of person or post'), 'towards' => __('Shadows fall towards')] as $column => $head)
-                    <td class="is-number" data-label="{{ $head }}">{{ $row[$column] }}</td>
-                @endforeach
-                @foreach ($row['walls'] as $i => $shade)
-                    <td class="is-number" data-label="{{ __('Shade of :wall', ['wall' => $page->walls[$i]]) }}">{{ $shade }}</td>
-                @endforeach
-            </tr>
-        @endforeach
-    </tbody>
+    @endforeach
 </x-table>
 <p class="note">{{ __('On level ground. The plan shows the shade itself at any minute.') }}</p>
 <h2 id="posts">{{ __('Who stands in the shade') }}</h2>
@@ -49,12 +45,10 @@
     <p class="note">{{ __('Put a shaded post, a screen or a queue on the plan: each gets a line here.') }}</p>
 @else
     <x-table labelledby="posts">
-        <thead><tr><th scope="col">{{ __('Place') }}</th><th scope="col">{{ __('Verdict') }}</th><th scope="col">{{ __('In the shade') }}</th></tr></thead>
-        <tbody>
-            @foreach ($page->posts as $post)
-                <tr><th scope="row">{{ $post['name'] }} <span class="meaning">{{ $post['kind'] }}</span></th><td><x-verdict-tag :subject="$post['verdict']->subject" :level="$post['verdict']->level" /></td>
-                    <td>@forelse ($post['lines'] as $line)<span class="line">{{ $line }}</span>@empty{{ __('never') }}@endforelse</td></tr>
-            @endforeach
-        </tbody>
+        <x-slot:head><th scope="col">{{ __('Place') }}</th><th scope="col">{{ __('Verdict') }}</th><th scope="col">{{ __('In the shade') }}</th></x-slot:head>
+        @foreach ($page->posts as $post)
+            <tr><th scope="row">{{ $post['name'] }} <span class="meaning">{{ $post['kind'] }}</span></th><td><x-verdict-tag :subject="$post['verdict']->subject" :level="$post['verdict']->level" /></td>
+                <td>@forelse ($post['lines'] as $line)<span class="line">{{ $line }}</span>@empty{{ __('never') }}@endforelse</td></tr>
+        @endforeach
     </x-table>
 @endif

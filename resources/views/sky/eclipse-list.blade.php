@@ -7,35 +7,29 @@
     </div>
 @endif
 <x-table class="eclipse-list">
-    <thead>
-        <tr>
-            <th scope="col">{{ __('Date (UTC)') }}</th>
-            <th scope="col">{{ __('Kind') }}</th>
-            <th scope="col">{{ __('Seen at the place') }}</th>
-        </tr>
-    </thead>
-    <tbody>
-        @each('sky.eclipse-row', $form->seen, 'choice')
-        <tr>
-            <td>
-                <label>
-                    <input class="form-check-input" type="radio" name="eclipse" value="other" @checked($form->values['eclipse'] === 'other')>
-                    {{ __('another') }}
-                </label>
-            </td>
-            <td colspan="2">
-                <input class="form-control" name="other_date" value="{{ $form->values['other_date'] }}" aria-label="{{ __('Date of another eclipse, UTC, as year-month-day') }}" placeholder="1999-08-11">
-            </td>
-        </tr>
-    </tbody>
+    <x-slot:head>
+        <th scope="col">{{ __('Date (UTC)') }}</th>
+        <th scope="col">{{ __('Kind') }}</th>
+        <th scope="col">{{ __('Seen at the place') }}</th>
+    </x-slot:head>
+    @each('sky.eclipse-row', $form->seen, 'choice')
+    <tr>
+        <td>
+            <label>
+                <input class="form-check-input" type="radio" name="eclipse" value="other" @checked($form->values['eclipse'] === 'other')>
+                {{ __('another') }}
+            </label>
+        </td>
+        <td colspan="2">
+            <input class="form-control" name="other_date" value="{{ $form->values['other_date'] }}" aria-label="{{ __('Date of another eclipse, UTC, as year-month-day') }}" placeholder="1999-08-11">
+        </td>
+    </tr>
 </x-table>
 @if ($form->unseen !== [])
     <details class="sums" @if ($form->isUnseenChosen()) open @endif>
         <summary>{{ trans_choice('{1} 1 eclipse not seen there|[2,*] :count eclipses not seen there', count($form->unseen)) }}</summary>
-        <table class="table eclipse-list">
-            <tbody>
-                @each('sky.eclipse-row', $form->unseen, 'choice')
-            </tbody>
-        </table>
+        <x-table class="eclipse-list">
+            @each('sky.eclipse-row', $form->unseen, 'choice')
+        </x-table>
     </details>
 @endif

@@ -38,26 +38,22 @@
         </p>
         @if ($go->towns !== [])
             <x-table :label="__('Towns inside the path')" class="stacks">
-                <thead>
+                <x-slot:head>
+                    <th scope="col">{{ __('Town') }}</th>
+                    <th scope="col" class="is-number">{{ __('Begins (C2)') }}</th>
+                    <th scope="col">{{ __('Duration') }}</th>
+                    <th scope="col" class="is-number">{{ __('Sun') }}</th>
+                    <th scope="col" class="is-number">{{ __('From here') }}</th>
+                </x-slot:head>
+                @foreach ($go->towns as $town)
                     <tr>
-                        <th scope="col">{{ __('Town') }}</th>
-                        <th scope="col" class="is-number">{{ __('Begins (C2)') }}</th>
-                        <th scope="col">{{ __('Duration') }}</th>
-                        <th scope="col" class="is-number">{{ __('Sun') }}</th>
-                        <th scope="col" class="is-number">{{ __('From here') }}</th>
+                        <th scope="row">{{ $town->name }}</th>
+                        <td data-label="{{ __('Begins (C2)') }}" class="is-number">{{ $town->begins }}</td>
+                        <td data-label="{{ __('Duration') }}">{{ $town->duration }}</td>
+                        <td data-label="{{ __('Sun') }}" class="is-number">{{ __(':altitude up', ['altitude' => $town->altitude]) }}</td>
+                        <td data-label="{{ __('From here') }}" class="is-number">{{ $town->km }} km</td>
                     </tr>
-                </thead>
-                <tbody>
-                    @foreach ($go->towns as $town)
-                        <tr>
-                            <th scope="row">{{ $town->name }}</th>
-                            <td data-label="{{ __('Begins (C2)') }}" class="is-number">{{ $town->begins }}</td>
-                            <td data-label="{{ __('Duration') }}">{{ $town->duration }}</td>
-                            <td data-label="{{ __('Sun') }}" class="is-number">{{ __(':altitude up', ['altitude' => $town->altitude]) }}</td>
-                            <td data-label="{{ __('From here') }}" class="is-number">{{ $town->km }} km</td>
-                        </tr>
-                    @endforeach
-                </tbody>
+                @endforeach
             </x-table>
         @endif
         <p class="note">{{ __('Towns: GeoNames, CC BY 4.0; heights are taken as sea level.') }}</p>

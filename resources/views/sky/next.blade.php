@@ -20,28 +20,24 @@
         <p>{{ __('None of that kind up to :year. Ask for fewer per cent or a later year.', ['year' => $next->toYear]) }}</p>
     @else
         <x-table :label="__('Eclipses to come')" class="stacks">
-            <thead>
+            <x-slot:head>
+                <th scope="col">{{ __('Date') }}</th>
+                <th scope="col">{{ __('Seen as') }}</th>
+                <th scope="col" class="is-number">{{ __('Best at') }}</th>
+                <th scope="col" class="is-number">{{ __('Obscuration (area)') }}</th>
+                <th scope="col" class="is-number">{{ __('Magnitude (diameter)') }}</th>
+                <th scope="col">{{ __('Sun') }}</th>
+            </x-slot:head>
+            @foreach ($next->rows as $row)
                 <tr>
-                    <th scope="col">{{ __('Date') }}</th>
-                    <th scope="col">{{ __('Seen as') }}</th>
-                    <th scope="col" class="is-number">{{ __('Best at') }}</th>
-                    <th scope="col" class="is-number">{{ __('Obscuration (area)') }}</th>
-                    <th scope="col" class="is-number">{{ __('Magnitude (diameter)') }}</th>
-                    <th scope="col">{{ __('Sun') }}</th>
+                    <th scope="row"><time datetime="{{ $row->date }}">{{ $row->day }}</time></th>
+                    <td data-label="{{ __('Seen as') }}">{{ __($row->kind->value) }}{{ $row->duration === '' ? '' : ', ' . $row->duration }}</td>
+                    <td data-label="{{ __('Best at') }}" class="is-number">{{ $row->time }}</td>
+                    <td data-label="{{ __('Obscuration (area)') }}" class="is-number">{{ $row->percent }} %</td>
+                    <td data-label="{{ __('Magnitude (diameter)') }}" class="is-number">{{ $row->magnitude }}</td>
+                    <td data-label="{{ __('Sun') }}">{{ $row->isCut ? __('at the horizon, :compass', ['compass' => $row->compass]) : __(':altitude up, :compass', ['altitude' => $row->altitude, 'compass' => $row->compass]) }}</td>
                 </tr>
-            </thead>
-            <tbody>
-                @foreach ($next->rows as $row)
-                    <tr>
-                        <th scope="row"><time datetime="{{ $row->date }}">{{ $row->day }}</time></th>
-                        <td data-label="{{ __('Seen as') }}">{{ __($row->kind->value) }}{{ $row->duration === '' ? '' : ', ' . $row->duration }}</td>
-                        <td data-label="{{ __('Best at') }}" class="is-number">{{ $row->time }}</td>
-                        <td data-label="{{ __('Obscuration (area)') }}" class="is-number">{{ $row->percent }} %</td>
-                        <td data-label="{{ __('Magnitude (diameter)') }}" class="is-number">{{ $row->magnitude }}</td>
-                        <td data-label="{{ __('Sun') }}">{{ $row->isCut ? __('at the horizon, :compass', ['compass' => $row->compass]) : __(':altitude up, :compass', ['altitude' => $row->altitude, 'compass' => $row->compass]) }}</td>
-                    </tr>
-                @endforeach
-            </tbody>
+            @endforeach
         </x-table>
     @endif
 </x-event-frame>

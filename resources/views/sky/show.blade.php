@@ -13,30 +13,26 @@
 
             <h2 id="contacts">{{ __('Contacts') }}</h2>
             <x-table labelledby="contacts" class="contacts stacks">
-                <thead>
-                    <tr>
-                        <th scope="col">{{ __('Contact') }}</th>
-                        <th scope="col" class="is-number">{{ __('Local time') }}, {{ $frame->clock->zone() }}<br>{{ __('UTC') }}</th>
-                        <th scope="col" class="is-number">{{ __('Uncertainty') }}</th>
-                        <th scope="col" class="is-number">{{ __('Altitude') }}</th>
-                        <th scope="col" class="is-number">{{ __('Azimuth') }}</th>
-                        <th scope="col" class="is-number">{{ __('Magnitude (diameter)') }}<br>{{ __('Obscuration (area)') }}</th>
-                        <th scope="col">{{ __('On the Sun\'s edge') }}<br>{{ __('from north, zenith') }}</th>
+                <x-slot:head>
+                    <th scope="col">{{ __('Contact') }}</th>
+                    <th scope="col" class="is-number">{{ __('Local time') }}, {{ $frame->clock->zone() }}<br>{{ __('UTC') }}</th>
+                    <th scope="col" class="is-number">{{ __('Uncertainty') }}</th>
+                    <th scope="col" class="is-number">{{ __('Altitude') }}</th>
+                    <th scope="col" class="is-number">{{ __('Azimuth') }}</th>
+                    <th scope="col" class="is-number">{{ __('Magnitude (diameter)') }}<br>{{ __('Obscuration (area)') }}</th>
+                    <th scope="col">{{ __('On the Sun\'s edge') }}<br>{{ __('from north, zenith') }}</th>
+                </x-slot:head>
+                @foreach ($page->contacts as $row)
+                    <tr @class(['is-down' => ! $row->isUp])>
+                        <th scope="row">{{ $row->name }} <span class="meaning">{{ $row->meaning }}</span></th>
+                        <td data-label="{{ __('Local time, UTC') }}" class="is-number"><time datetime="{{ $row->iso }}"><b>{{ $row->localTime }}</b></time> <span class="meaning">{{ $row->utc }}</span></td>
+                        <td data-label="{{ __('Uncertainty') }}" class="is-number">{{ $row->uncertainty }}</td>
+                        <td data-label="{{ __('Altitude') }}" class="is-number">{{ $row->isUp ? $row->altitude : __('Sun down') }}</td>
+                        <td data-label="{{ __('Azimuth') }}" class="is-number">{{ $row->azimuth }} <span class="meaning">{{ $row->compass }}</span></td>
+                        <td data-label="{{ __('Magnitude, obscuration') }}" class="is-number">{{ $row->magnitude }} <span class="meaning">{{ $row->obscuration }} %</span></td>
+                        <td @if ($row->clock !== '') data-label="{{ __('On the Sun\'s edge, from north, zenith') }}" @endif class="is-edge">{{ $row->clock }} @if ($row->clock !== '')<span class="meaning">{{ $row->fromNorth }}, {{ $row->fromZenith }}</span>@endif</td>
                     </tr>
-                </thead>
-                <tbody>
-                    @foreach ($page->contacts as $row)
-                        <tr @class(['is-down' => ! $row->isUp])>
-                            <th scope="row">{{ $row->name }} <span class="meaning">{{ $row->meaning }}</span></th>
-                            <td data-label="{{ __('Local time, UTC') }}" class="is-number"><time datetime="{{ $row->iso }}"><b>{{ $row->localTime }}</b></time> <span class="meaning">{{ $row->utc }}</span></td>
-                            <td data-label="{{ __('Uncertainty') }}" class="is-number">{{ $row->uncertainty }}</td>
-                            <td data-label="{{ __('Altitude') }}" class="is-number">{{ $row->isUp ? $row->altitude : __('Sun down') }}</td>
-                            <td data-label="{{ __('Azimuth') }}" class="is-number">{{ $row->azimuth }} <span class="meaning">{{ $row->compass }}</span></td>
-                            <td data-label="{{ __('Magnitude, obscuration') }}" class="is-number">{{ $row->magnitude }} <span class="meaning">{{ $row->obscuration }} %</span></td>
-                            <td @if ($row->clock !== '') data-label="{{ __('On the Sun\'s edge, from north, zenith') }}" @endif class="is-edge">{{ $row->clock }} @if ($row->clock !== '')<span class="meaning">{{ $row->fromNorth }}, {{ $row->fromZenith }}</span>@endif</td>
-                        </tr>
-                    @endforeach
-                </tbody>
+                @endforeach
             </x-table>
             <p>
                 @forelse ($page->daylight as $fact)

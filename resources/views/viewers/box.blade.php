@@ -28,25 +28,21 @@
 </div>
 <h2>{{ __('The best hole for this distance') }}</h2>
 <x-table class="align-middle stacks">
-    <thead>
+    <x-slot:head>
+        <th scope="col">{{ __('School') }}</th>
+        <th scope="col">{{ __('Formula, λ = 550 nm') }}</th>
+        <th scope="col" class="is-number">{{ __('Hole') }}</th>
+        <th scope="col" class="is-number">{{ __('Blur') }}</th>
+        <th scope="col"><span class="visually-hidden">{{ __('Use it') }}</span></th>
+    </x-slot:head>
+    @foreach ($box->bestHoles as $best)
         <tr>
-            <th scope="col">{{ __('School') }}</th>
-            <th scope="col">{{ __('Formula, λ = 550 nm') }}</th>
-            <th scope="col" class="is-number">{{ __('Hole') }}</th>
-            <th scope="col" class="is-number">{{ __('Blur') }}</th>
-            <th scope="col"><span class="visually-hidden">{{ __('Use it') }}</span></th>
+            <th scope="row">{{ $best->name }}</th>
+            <td data-label="{{ __('Formula, λ = 550 nm') }}">{{ $best->formula }}</td>
+            <td data-label="{{ __('Hole') }}" class="is-number">{{ Numbers::decimal($best->holeMm, 2) }} mm</td>
+            <td data-label="{{ __('Blur') }}" class="is-number">{{ Numbers::decimal($best->pinhole->blurMm(), 2) }} mm</td>
+            <td><button type="button" class="btn btn-quiet" data-hole="{{ $best->holeMm }}">{{ __('Use it') }}<span class="visually-hidden"> {{ $best->formula }}</span></button></td>
         </tr>
-    </thead>
-    <tbody>
-        @foreach ($box->bestHoles as $best)
-            <tr>
-                <th scope="row">{{ $best->name }}</th>
-                <td data-label="{{ __('Formula, λ = 550 nm') }}">{{ $best->formula }}</td>
-                <td data-label="{{ __('Hole') }}" class="is-number">{{ Numbers::decimal($best->holeMm, 2) }} mm</td>
-                <td data-label="{{ __('Blur') }}" class="is-number">{{ Numbers::decimal($best->pinhole->blurMm(), 2) }} mm</td>
-                <td><button type="button" class="btn btn-quiet" data-hole="{{ $best->holeMm }}">{{ __('Use it') }}<span class="visually-hidden"> {{ $best->formula }}</span></button></td>
-            </tr>
-        @endforeach
-    </tbody>
+    @endforeach
 </x-table>
 <p class="note">{{ __('A bigger hole is brighter and softer; the schools differ in what they call sharp. Foil takes a clean round hole; a hole straight in cardboard is softer.') }}</p>

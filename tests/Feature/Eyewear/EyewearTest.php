@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Eyewear;
 
-use App\Models\Event;
 use App\Models\Eyewear\Lot;
 use App\Models\Eyewear\PairCheck;
-use App\Models\User;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\DB;
@@ -15,27 +13,18 @@ use Illuminate\Support\Str;
 use KeenShadow\Core\Eyewear\PairFault;
 use KeenShadow\Core\Eyewear\PrintedStandard;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Feature\WithEvent;
 use Tests\TestCase;
 
 final class EyewearTest extends TestCase
 {
     use RefreshDatabase;
+    use WithEvent;
 
     private const PAPERS = [
         'label' => 'Batch 12', 'pairs' => '40', 'maker_name' => 'yes', 'maker_address' => 'yes', 'printed_standard' => 'iso12312',
         'instructions' => 'yes', 'warnings' => 'yes', 'expires_on' => '', 'origin' => 'maker', 'test_report' => 'product_and_batch',
     ];
-
-    private User $user;
-    private Event $event;
-
-    protected function setUp(): void
-    {
-        parent::setUp();
-        $this->user = $this->member();
-        $this->event = $this->eventOf($this->user);
-        $this->actingAs($this->user);
-    }
 
     public function testALotGetsItsVerdictWithReasons(): void
     {

@@ -4,26 +4,21 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Site;
 
-use App\Models\Event;
-use App\Models\User;
 use Database\Seeders\DemoPlans;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Tests\Feature\WithEvent;
 use Tests\TestCase;
 
 /** The demo's school yard, on the afternoon of the annular eclipse. */
 abstract class SiteTestCase extends TestCase
 {
     use RefreshDatabase;
-
-    protected User $user;
-    protected Event $event;
+    use WithEvent;
 
     protected function setUp(): void
     {
         parent::setUp();
-        $this->user = $this->member();
-        $this->event = $this->eventOf($this->user, ['eclipse_date' => '2028-01-26', 'lat' => 36.5172, 'lon' => -6.2781, 'height_m' => 6, 'timezone' => 'Europe/Madrid']);
-        $this->actingAs($this->user);
+        $this->event->update(['eclipse_date' => '2028-01-26', 'lat' => 36.5172, 'lon' => -6.2781, 'height_m' => 6, 'timezone' => 'Europe/Madrid']);
     }
 
     protected function withSchoolYard(): void

@@ -4,25 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Sky;
 
-use App\Models\Event;
 use DOMDocument;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Feature\WithEvent;
 use Tests\TestCase;
 
 final class MapTest extends TestCase
 {
     use RefreshDatabase;
-
-    private Event $event;
-
-    protected function setUp(): void
-    {
-        parent::setUp();
-        $user = $this->member();
-        $this->event = $this->eventOf($user);
-        $this->actingAs($user);
-    }
+    use WithEvent;
 
     public function testSaysHowFarThePathIsAndWhichTownsLieInIt(): void
     {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Feature\Sky;
 
 use App\Jobs\Sky\ComputePlaces;
-use App\Models\Event;
 use App\Models\Role;
 use App\Models\Sky\ListedPlace;
 use App\Models\Sky\PlaceList;
@@ -14,21 +13,13 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Feature\WithEvent;
 use Tests\TestCase;
 
 final class PlaceListTest extends TestCase
 {
     use RefreshDatabase;
-
-    private Event $event;
-
-    protected function setUp(): void
-    {
-        parent::setUp();
-        $user = $this->member();
-        $this->event = $this->eventOf($user);
-        $this->actingAs($user);
-    }
+    use WithEvent;
 
     /** @return iterable<string, array{string, string}> */
     public static function files(): iterable

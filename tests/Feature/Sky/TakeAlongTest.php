@@ -4,26 +4,23 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Sky;
 
-use App\Models\Event;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Component\VEvent;
 use Sabre\VObject\Property\ICalendar\DateTime;
 use Sabre\VObject\Reader;
+use Tests\Feature\WithEvent;
 use Tests\TestCase;
 
 final class TakeAlongTest extends TestCase
 {
     use RefreshDatabase;
-
-    private Event $event;
+    use WithEvent;
 
     protected function setUp(): void
     {
         parent::setUp();
-        $user = $this->member();
-        $this->event = $this->eventOf($user, ['title' => 'Totality, "sea" wall']);
-        $this->actingAs($user);
+        $this->event->update(['title' => 'Totality, "sea" wall']);
         $this->travelTo('2026-11-25 12:00:00');
     }
 

@@ -6,29 +6,20 @@ namespace Tests\Feature\Viewers;
 
 use App\Domain\Sky\Eclipses;
 use App\Drawings\Viewers\ScreenImage;
-use App\Models\Event;
 use App\Models\Viewers\Viewer;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use KeenShadow\Core\Viewers\Pinhole;
 use KeenShadow\Core\Viewers\ScreenSide;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Feature\WithEvent;
 use Tests\TestCase;
 
 final class ViewersTest extends TestCase
 {
     use RefreshDatabase;
+    use WithEvent;
 
     private const BOX = ['name' => 'Cereal box', 'distance_mm' => '300', 'hole_mm' => '0,6', 'screen_side' => 'front'];
-
-    private Event $event;
-
-    protected function setUp(): void
-    {
-        parent::setUp();
-        $user = $this->member();
-        $this->event = $this->eventOf($user);
-        $this->actingAs($user);
-    }
 
     public function testABoxIsDesignedKeptChangedAndRemoved(): void
     {

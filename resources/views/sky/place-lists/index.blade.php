@@ -20,17 +20,15 @@
 Colegio de la Marea;36,53;-6,29;10
 Instituto del Faro;36,62;-6,36;12</pre>
     @else
-        <table class="table stacks">
-            <thead><tr><th scope="col">{{ __('List') }}</th><th scope="col" class="is-number">{{ __('Places') }}</th><th scope="col">{{ __('From') }}</th></tr></thead>
-            <tbody>
-                @foreach ($lists as $list)
-                    <tr>
-                        <th scope="row"><a href="{{ route('place-lists.show', [$frame->event, $list]) }}">{{ $list->name }}</a></th>
-                        <td class="is-number" data-label="{{ __('Places') }}">{{ $list->size }}</td>
-                        <td data-label="{{ __('From') }}">{{ $frame->here->local($list->created_at)->format('j M Y H:i') }}</td>
-                    </tr>
-                @endforeach
-            </tbody>
-        </table>
+        <x-table class="stacks">
+            <x-slot:head><th scope="col">{{ __('List') }}</th><th scope="col" class="is-number">{{ __('Places') }}</th><th scope="col">{{ __('From') }}</th></x-slot:head>
+            @foreach ($lists as $list)
+                <tr>
+                    <th scope="row"><a href="{{ route('place-lists.show', [$frame->event, $list]) }}">{{ $list->name }}</a></th>
+                    <td class="is-number" data-label="{{ __('Places') }}">{{ $list->size }}</td>
+                    <td data-label="{{ __('From') }}">{{ $frame->here->local($list->created_at)->format('j M Y H:i') }}</td>
+                </tr>
+            @endforeach
+        </x-table>
     @endif
 </x-event-frame>

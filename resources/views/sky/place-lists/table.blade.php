@@ -6,29 +6,25 @@
     @endif
 </p>
 <x-table :label="__('Places')" class="place-list stacks">
-    <thead>
-        <tr>
-            @foreach (App\Pages\Sky\PlaceTable::columns() as $column => $head)
-                <th scope="col" aria-sort="{{ $table->sortOf($column) }}"><a href="{{ route('place-lists.show', [$event, $table->list, 'sort' => $table->sortBy($column)]) }}">{{ $head }}</a></th>
-            @endforeach
-            <th scope="col"><span class="visually-hidden">{{ __('Calendar') }}</span></th>
-        </tr>
-    </thead>
-    <tbody>
-        @foreach ($table->rows as $row)
-            <tr @class(['is-down' => $row->isComputed && ! $row->isSeen])>
-                <th scope="row">{{ $row->name }} <span class="meaning">{{ $row->zone }}</span></th>
-                <td data-label="{{ __('Seen as') }}">{{ $row->seenAs }} <span class="meaning">{{ $row->filters }}</span></td>
-                @foreach ($row->contacts as $i => $contact)
-                    <td data-label="{{ ['C1', 'C2', __('Max'), 'C3', 'C4'][$i] }}" @class(['is-number', 'is-down' => $contact['isDown']])>{{ $contact['time'] }}@if ($contact['isDown']) <span class="meaning">{{ __('Sun down') }}</span>@endif</td>
-                @endforeach
-                <td class="is-number" data-label="{{ __('Obscuration (area)') }}">{{ $row->obscuration }}</td>
-                <td data-label="{{ __('Duration') }}">{{ $row->lasts }}</td>
-                <td class="is-number" data-label="{{ __('Sun at max') }}">{{ $row->altitude }}</td>
-                <td>@if ($row->isSeen)<a href="{{ route('place-lists.calendar', [$event, $table->list, $row->id]) }}">ics<span class="visually-hidden"> {{ $row->name }}</span></a>@endif</td>
-            </tr>
+    <x-slot:head>
+        @foreach (App\Pages\Sky\PlaceTable::columns() as $column => $head)
+            <th scope="col" aria-sort="{{ $table->sortOf($column) }}"><a href="{{ route('place-lists.show', [$event, $table->list, 'sort' => $table->sortBy($column)]) }}">{{ $head }}</a></th>
         @endforeach
-    </tbody>
+        <th scope="col"><span class="visually-hidden">{{ __('Calendar') }}</span></th>
+    </x-slot:head>
+    @foreach ($table->rows as $row)
+        <tr @class(['is-down' => $row->isComputed && ! $row->isSeen])>
+            <th scope="row">{{ $row->name }} <span class="meaning">{{ $row->zone }}</span></th>
+            <td data-label="{{ __('Seen as') }}">{{ $row->seenAs }} <span class="meaning">{{ $row->filters }}</span></td>
+            @foreach ($row->contacts as $i => $contact)
+                <td data-label="{{ ['C1', 'C2', __('Max'), 'C3', 'C4'][$i] }}" @class(['is-number', 'is-down' => $contact['isDown']])>{{ $contact['time'] }}@if ($contact['isDown']) <span class="meaning">{{ __('Sun down') }}</span>@endif</td>
+            @endforeach
+            <td class="is-number" data-label="{{ __('Obscuration (area)') }}">{{ $row->obscuration }}</td>
+            <td data-label="{{ __('Duration') }}">{{ $row->lasts }}</td>
+            <td class="is-number" data-label="{{ __('Sun at max') }}">{{ $row->altitude }}</td>
+            <td>@if ($row->isSeen)<a href="{{ route('place-lists.calendar', [$event, $table->list, $row->id]) }}">ics<span class="visually-hidden"> {{ $row->name }}</span></a>@endif</td>
+        </tr>
+    @endforeach
 </x-table>
 @if ($table->places->hasPages())
     <nav class="pages" aria-label="{{ __('Pages') }}">
