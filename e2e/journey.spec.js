@@ -60,7 +60,7 @@ test("a newcomer goes from sign-in to a designed box", async ({ page }) => {
     expect(starts[1]).toMatch(/^2027-08-02T13:02:\d\d Africa\/Cairo$/);
     expect(calendar.getFirstSubcomponent("vevent").getAllSubcomponents("valarm")).toHaveLength(2);
 
-    await page.getByText("Show the sums").click();
+    await page.getByText("Show the calculation").click();
     await expect(page.getByText("ΔT = TT − UT1")).toBeVisible();
     await expectAccessible(page);
 

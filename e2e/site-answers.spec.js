@@ -28,7 +28,7 @@ test("the best spot is mapped; doorway, mirror and shadows answer", async ({ pag
     await expectAccessible(page);
 });
 
-test("on a phone: the receiver is read, bad sums are told, and the spot is put there", async ({ page }) => {
+test("on a phone: the receiver is read, bad check sums are told, and the spot is put there", async ({ page }) => {
     await page.setViewportSize({ width: 390, height: 844 });
     await signIn(page);
     await page.goto("/events/3/site/files");

@@ -47,7 +47,7 @@ final class GeoFile
         libxml_use_internal_errors($before);
 
         return $xml === false
-            ? throw new ImportException(__('Line :line: the file is no well-formed XML (:why).', ['line' => $error === false ? 1 : $error->line, 'why' => $error === false ? '' : trim($error->message)]))
+            ? throw new ImportException(__('Line :line: the file is not well-formed XML (:why).', ['line' => $error === false ? 1 : $error->line, 'why' => $error === false ? '' : trim($error->message)]))
             : $xml;
     }
 
@@ -56,7 +56,7 @@ final class GeoFile
     {
         $data = json_decode((string) file_get_contents($path), true);
         if (!is_array($data)) {
-            throw new ImportException(__('The file is no valid JSON: :why.', ['why' => json_last_error_msg()]));
+            throw new ImportException(__('The file is not valid JSON: :why.', ['why' => json_last_error_msg()]));
         }
         $features = match (true) {
             is_array($data['features'] ?? null) => $data['features'],

@@ -59,7 +59,7 @@ final readonly class GeoShape
     {
         [$lon, $lat, $height] = array_pad($position, 3, '');
         if (!is_numeric($lat) || !is_numeric($lon) || abs((float) $lat) > 90 || abs((float) $lon) > 360) {
-            throw new ImportException(__('Latitude “:lat”, longitude “:lon” is no place on the Earth: the file gives degrees as numbers, north and east positive.', [
+            throw new ImportException(__('Latitude “:lat”, longitude “:lon” is not a place on the Earth: the file must give degrees as numbers, north and east positive.', [
                 'lat' => mb_strimwidth($lat, 0, 40, '…'), 'lon' => mb_strimwidth($lon, 0, 40, '…'),
             ]));
         }

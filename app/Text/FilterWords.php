@@ -15,15 +15,15 @@ final class FilterWords
     public static function caution(Filters $filters, Clock $clock): string
     {
         $sentence = match ($filters->reason) {
-            FilterReason::Unknown => __('Filters stay on: not enough is known of this place to say more.'),
-            FilterReason::NoEclipse => __('Filters stay on: nothing of the eclipse comes here, all of the Sun shines.'),
+            FilterReason::Unknown => __('Filters stay on: not enough is known about this place to say more.'),
+            FilterReason::NoEclipse => __('Filters stay on: there is no eclipse here, the whole Sun shines.'),
             FilterReason::Partial => __('Filters never come off at this place: some of the Sun shows all the time.'),
             FilterReason::Annular => __('Filters never come off at this place: the ring is Sun as well.'),
             FilterReason::NearEdge => __('Filters stay on: this place lies within 5 km of the edge of the path, where the Moon\'s uneven limb decides. Plan as for a partial eclipse.'),
             FilterReason::TooShort => __('Filters stay on: with the uncertainty and a hand\'s time taken off C2 and C3, less than :least s of totality is left with the Sun up.', ['least' => (string) (int) Filters::LEAST_SECONDS]),
             FilterReason::BelowHorizon => __('Filters stay on: it is total here only while the Sun is down. What is seen is partial.'),
             FilterReason::Hidden => __('Filters stay on: totality passes behind what stands on the site. What is seen from there is partial.'),
-            FilterReason::Totality => __('Filters may come off from :off to :on, and only then: only totality is free, only inside the path, only between C2 and C3. Wait until the last bead of light is gone; be back behind the filter before the first returns.', self::times($filters, $clock)),
+            FilterReason::Totality => __('Filters may come off from :off to :on, and only then: only during totality, only inside the path, only between C2 and C3. Wait until the last bead of light is gone; be back behind the filter before the first returns.', self::times($filters, $clock)),
         };
 
         return $filters->isCut ? $sentence . ' ' . __('For a part of totality the Sun is not seen here.') : $sentence;

@@ -12,7 +12,7 @@ return [
         'delta_t_out_of_range' => 'ΔT must lie between :least and :most seconds; :value does not.',
     ],
     'position' => [
-        'no_sentence' => 'no whole sentence',
+        'no_sentence' => 'incomplete sentence',
         'wrong_check_sum' => 'wrong check sum',
         'no_fix' => 'no fix',
         'not_measured' => 'position not measured',

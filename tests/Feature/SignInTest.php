@@ -28,7 +28,7 @@ final class SignInTest extends TestCase
     {
         $user = User::factory()->create();
         for ($i = 0; $i < 5; ++$i) {
-            $this->post('/login', ['email' => $user->email, 'password' => 'wrong'])->assertSessionHasErrors(['email' => 'This address and password do not go together.']);
+            $this->post('/login', ['email' => $user->email, 'password' => 'wrong'])->assertSessionHasErrors(['email' => 'This address and password do not match.']);
         }
         $this->post('/login', ['email' => $user->email, 'password' => 'correct horse'])->assertSessionHasErrors('email');
         $this->assertGuest();

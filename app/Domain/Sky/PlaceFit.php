@@ -54,7 +54,7 @@ final readonly class PlaceFit
             $misfits['timezone'] = __('The time zone :zone does not fit the coordinates: they lie :near, where it is :proposed.', ['zone' => $zone->getName(), 'near' => lcfirst($near->words()), 'proposed' => $proposed]);
         }
         if ($hasMoved && $heightM !== null && $heightM !== 0.0 && $heightM === $before->height_m) {
-            $misfits['height_m'] = __('The height of :m m is that of the place before.', ['m' => (string) $heightM]);
+            $misfits['height_m'] = __('The height of :m m is that of the previous place.', ['m' => (string) $heightM]);
         }
 
         return new self($near->words(), $proposed, $misfits);

@@ -30,12 +30,12 @@ final class SignInRequest extends FormRequest
         $key = 'sign-in|' . Str::lower($this->string('email')->toString()) . '|' . $this->ip();
         if (RateLimiter::tooManyAttempts($key, self::MOST_FAILURES)) {
             throw ValidationException::withMessages([
-                'email' => __('Too many tries. Wait :seconds seconds, then try again.', ['seconds' => RateLimiter::availableIn($key)]),
+                'email' => __('Too many attempts. Wait :seconds seconds, then try again.', ['seconds' => RateLimiter::availableIn($key)]),
             ]);
         }
         if (!Auth::attempt($this->safe(['email', 'password']), $this->boolean('remember'))) {
             RateLimiter::hit($key);
-            throw ValidationException::withMessages(['email' => __('This address and password do not go together.')]);
+            throw ValidationException::withMessages(['email' => __('This address and password do not match.')]);
         }
         RateLimiter::clear($key);
     }

@@ -15,7 +15,7 @@ use Illuminate\Support\Collection;
 use KeenShadow\Core\Eyewear\PairFault;
 
 /**
- * One pair looked over once. The database refuses to change or delete a row; a correction is a new row that points to
+ * One pair, inspected once. The database refuses to change or delete a row; a correction is a new row that points to
  * the old one, and taking a check back is a row with the level "void".
  *
  * @property int $id

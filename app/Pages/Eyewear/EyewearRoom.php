@@ -22,8 +22,8 @@ final readonly class EyewearRoom implements Room
             route('eyewear.index', $facts->event),
             match (true) {
                 $lots === [] => __('no glasses yet'),
-                $left === 0 => __('all pairs looked at'),
-                default => trans_choice('{1} 1 pair not looked at|[2,*] :count pairs not looked at', $left),
+                $left === 0 => __('all pairs inspected'),
+                default => trans_choice('{1} 1 pair not inspected|[2,*] :count pairs not inspected', $left),
             },
             $lots === [] || $left !== 0,
         );

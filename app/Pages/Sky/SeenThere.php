@@ -39,7 +39,7 @@ final readonly class SeenThere
 
         return new self(
             Angles::coordinates($lat, $lon) . ', ' . lcfirst($near->words()),
-            $seen ? SkyAnswer::of($there)->headline : __('Nothing of it is seen there.'),
+            $seen ? SkyAnswer::of($there)->headline : __('It is not seen there.'),
             $seen ? SkyAnswer::of($there)->detail . ' ' . ucfirst(FilterWords::brief(Filters::forPlace($there), Clock::over($there))) . '.' : '',
             __(':km km :way of the event', [
                 'km' => Numbers::about(Globe::distanceKm($from->observer->latDeg, $from->observer->lonDeg, $lat, $lon)),

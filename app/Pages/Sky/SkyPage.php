@@ -24,7 +24,7 @@ use KeenShadow\Core\Sky\LocalView;
 use KeenShadow\Core\Sky\LunarEclipse;
 use KeenShadow\Core\Sky\TimeUncertainty;
 
-/** What the Sky page of an event shows: the answer, the table, the disc at any minute, the sums. */
+/** What the Sky page of an event shows: the answer, the table, the disc at any minute, the calculation behind it. */
 final readonly class SkyPage
 {
     /**
@@ -33,7 +33,7 @@ final readonly class SkyPage
      * @param list<DiscSample> $samples the disc from before C1 to after C4, minute by minute
      * @param list<string> $why
      * @param list<Fact> $lunar the lunar eclipses half a month away, in words
-     * @param list<Fact> $sums the inputs and the uncertainty behind the answer
+     * @param list<Fact> $calculation the inputs and the uncertainty behind the answer
      * @param int $bestSample the sample with the most covered while the Sun is up
      */
     private function __construct(
@@ -48,7 +48,7 @@ final readonly class SkyPage
         public SkyCurves $curves,
         public array $why,
         public array $lunar,
-        public array $sums,
+        public array $calculation,
     ) {}
 
     public static function of(Event $event, LocalEclipse $here, Filters $filters, ShadowRibbon $ribbon, Eclipses $eclipses): self
@@ -71,7 +71,7 @@ final readonly class SkyPage
             curves: SkyCurves::of($here),
             why: WhyHere::sentences($here),
             lunar: array_map(static fn(LunarEclipse $lunar): Fact => PairedMoon::words($lunar, $here), $eclipses->pairedWith($here->eclipse)),
-            sums: Sums::of($event, $here, $filters, $uncertainties),
+            calculation: Calculation::of($event, $here, $filters, $uncertainties),
         );
     }
 

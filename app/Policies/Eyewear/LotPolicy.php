@@ -8,7 +8,7 @@ use App\Models\Eyewear\Lot;
 use App\Models\User;
 use Illuminate\Auth\Access\Response;
 
-/** Members see their organisation's glasses; organisers keep the papers; organisers and checkers look pairs over. */
+/** Members see their organisation's glasses; organisers keep the papers; organisers and checkers inspect pairs. */
 final class LotPolicy
 {
     public function view(User $user, Lot $lot): Response
@@ -36,6 +36,6 @@ final class LotPolicy
 
         return $seen->denied() || $user->role->mayCheckGlasses()
             ? $seen
-            : Response::deny(__('Only trained checkers may look pairs over.'));
+            : Response::deny(__('Only trained checkers may inspect pairs.'));
     }
 }

@@ -9,7 +9,7 @@ use KeenShadow\Core\Rules\Level;
 use KeenShadow\Core\Rules\Source;
 use KeenShadow\Core\Rules\Verdict;
 
-/** One pair, looked over once. */
+/** One pair, inspected once. */
 final class PairCondition
 {
     /**
@@ -27,7 +27,7 @@ final class PairCondition
 
         return Verdict::of(EyewearSubject::Pair, $findings, new Finding(
             Level::Yes,
-            'Looked over and nothing found.',
+            'Inspected, nothing found.',
             'Use it today; look it over again before the next use.',
             Source::CommonPractice,
         ));

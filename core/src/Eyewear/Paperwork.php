@@ -14,7 +14,7 @@ use KeenShadow\Core\Rules\Verdict;
  * What is printed on a lot of eclipse glasses, where it came from and which report came with it.
  *
  * Paper proves little: fakes carry the print. It can rule a lot out; it cannot make a pair safe. So a yes here only
- * means that the pairs may now be looked over, one by one.
+ * means that the pairs may now be inspected, one by one.
  */
 final readonly class Paperwork
 {
@@ -47,7 +47,7 @@ final readonly class Paperwork
             new Finding(
                 Level::Yes,
                 'Maker, standard, instructions, warnings, origin and report all fit together.',
-                'Look over every pair before it is used; papers do not show a scratch.',
+                'Inspect every pair before it is used; papers do not show a scratch.',
                 Source::CommonPractice,
             ),
         );

@@ -2,8 +2,8 @@
 {{-- A few numbers whose answer, the element of that id, follows at once; without a script it is an ordinary form. --}}
 <x-faults :saves="false" />
 <form class="asked" method="get" action="{{ $action }}" x-data="liveForm" x-on:input="later" x-on:change="later" x-on:submit.prevent="answer"
-    data-answer="{{ $answer }}" data-words="{{ __('No answer came: is the network gone? What is shown below is for the numbers before.') }}"
-    data-stands="{{ __('What is shown below is for the numbers before.') }}">
+    data-answer="{{ $answer }}" data-words="{{ __('The server did not answer: is the network down? What is shown below is for the previous numbers.') }}"
+    data-stands="{{ __('What is shown below is for the previous numbers.') }}">
     {{ $slot }}
     <button class="btn btn-quiet">{{ __('Update') }}</button>
     <p class="fault" role="alert" data-refused hidden></p>

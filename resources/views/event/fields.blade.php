@@ -18,9 +18,9 @@
         <ul class="found" x-ref="found" x-on:click="take" aria-live="polite"></ul>
         <p class="hint" id="place-hint">{{ __('Enter takes the first when it is just what you typed. Towns and regions: GeoNames, CC BY 4.0; they carry no height.') }}</p>
     </div>
-    <p class="fault" x-ref="unreached" role="alert" hidden>{{ __('The server gives no answer: what is listed here may be of another place. It is asked again with the next change.') }}</p>
+    <p class="fault" x-ref="unreached" role="alert" hidden>{{ __('The server does not answer: what is listed here may belong to another place. It is asked again at the next change.') }}</p>
     <div x-on:picked="pick">
-        <details class="sums" x-data="placeMap" x-on:toggle="open">
+        <details class="folded" x-data="placeMap" x-on:toggle="open">
             <summary>{{ __('Pick it on a map') }}</summary>
             <x-map-canvas :label="__('World map. Arrow keys move it, plus and minus zoom, Enter takes the middle.')" :site="false" />
             <p class="note">{{ __('Zoom in and tap the place; its coordinates and time zone fill the fields below. Outlines: Natural Earth (public domain).') }}</p>

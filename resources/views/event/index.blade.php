@@ -29,7 +29,7 @@
             </ul>
         @endif
         @if (count($removed) > 0)
-            <details class="sums">
+            <details class="folded">
                 <summary>{{ trans_choice('{1} 1 removed event|[2,*] :count removed events', count($removed)) }}</summary>
                 <ul class="removed">
                     @foreach ($removed as $event)

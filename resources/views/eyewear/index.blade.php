@@ -6,7 +6,7 @@
         <p><a class="btn btn-primary" href="{{ route('eyewear.create', $frame->event) }}">{{ __('Add a lot') }}</a></p>
     @endcan
     @if ($lots === [])
-        <p>{{ __('A lot is glasses bought together from one batch. Enter its papers; the program says what they are worth, and then the pairs are looked over one by one.') }}</p>
+        <p>{{ __('A lot is glasses bought together from one batch. Enter its papers; the program says what they are worth, and then the pairs are inspected one by one.') }}</p>
     @else
         <x-table class="align-middle stacks">
             <x-slot:head>
@@ -16,7 +16,7 @@
                 @foreach (Level::cases() as $level)
                     <th scope="col" class="is-number">{{ __(EyewearSubject::Pair->word($level)) }}</th>
                 @endforeach
-                <th scope="col" class="is-number">{{ __('Not looked at') }}</th>
+                <th scope="col" class="is-number">{{ __('Not inspected') }}</th>
             </x-slot:head>
             @foreach ($lots as $row)
                 <tr>
@@ -26,7 +26,7 @@
                     @foreach (Level::cases() as $level)
                         <td class="is-number" data-label="{{ __(EyewearSubject::Pair->word($level)) }}">{{ $row->count($level) }}</td>
                     @endforeach
-                    <td data-label="{{ __('Not looked at') }}" class="is-number">{{ $row->unchecked() }}</td>
+                    <td data-label="{{ __('Not inspected') }}" class="is-number">{{ $row->unchecked() }}</td>
                 </tr>
             @endforeach
         </x-table>

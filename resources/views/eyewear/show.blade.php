@@ -7,14 +7,14 @@
         @foreach (Level::cases() as $level)
             · {{ __(EyewearSubject::Pair->word($level)) }} {{ $page->row->count($level) }}
         @endforeach
-        · {{ __('not looked at') }} {{ $page->row->unchecked() }}
+        · {{ __('not inspected') }} {{ $page->row->unchecked() }}
         @can('update', $page->row->lot)
             · <a href="{{ route('eyewear.edit', [$frame->event, $page->row->lot]) }}">{{ __('Change the papers') }}</a>
         @endcan
     </p>
     <x-verdict :verdict="$page->row->verdict" />
 
-    <h2 id="check">{{ __('Look over a pair') }}</h2>
+    <h2 id="check">{{ __('Inspect a pair') }}</h2>
     @can('check', $page->row->lot)
         <p class="note">{{ __('Hold it against a bright lamp indoors: nothing but the lamp shows, faintly. Look at both lenses from both sides, then at the frame. Mark what you find; with nothing marked it is fit.') }}</p>
         <form method="post" action="{{ route('eyewear.checks.store', [$frame->event, $page->row->lot]) }}" x-data="pairCheck" x-on:keydown="key" novalidate>
@@ -36,12 +36,12 @@
             <button class="btn btn-primary">{{ __('Record') }}</button>
         </form>
     @else
-        <p class="note">{{ __('Only trained checkers look pairs over.') }}</p>
+        <p class="note">{{ __('Only trained checkers may inspect pairs.') }}</p>
     @endcan
 
-    <h2>{{ __('Last looked over') }}</h2>
+    <h2>{{ __('Last inspected') }}</h2>
     @if ($page->latest->isEmpty())
-        <p class="note">{{ __('None yet. Every pair is looked over, never a sample.') }}</p>
+        <p class="note">{{ __('None yet. Every pair is inspected, never a sample.') }}</p>
     @else
         <x-table class="stacks align-middle">
             <x-slot:head>

@@ -82,7 +82,7 @@
         <tr><th scope="row">{{ $facing['name'] }}</th><td data-label="{{ __('Faces') }}">{{ $facing['looks'] }}</td><td data-label="{{ __('While the eclipse lasts') }}">{{ $facing['sun'] }}</td></tr>
     @endforeach
 </x-table>
-<details class="sums">
-    <summary>{{ __('Show the sums') }}</summary>
+<details class="folded">
+    <summary>{{ __('Show the calculation') }}</summary>
     <p>{{ __('With the eye h above the floor and D behind the banner, the Sun at apparent altitude a and β to the right of straight out: hole height = h + D·tan a / cos β; sideways = D·tan β. It works while all of the hole lies on the banner with a rim, its user stands within the opening\'s width, and nothing outside stands before the Sun. Common practice, no source; the calculation is plane trigonometry.') }}</p>
 </details>

@@ -28,7 +28,7 @@
         <tr><th scope="row">{{ $row['time'] }}</th><td class="is-number" data-label="{{ __('Turned to') }}">{{ $row['bearing'] }}</td><td class="is-number" data-label="{{ __('Tilt back from upright') }}">{{ $row['tilt'] }}</td><td data-label="{{ __('Spot walks in a minute') }}">{{ $row['walk'] }}</td><td class="is-number" data-label="{{ __('Aim again every') }}">{{ $row['again'] }}</td></tr>
     @endforeach
 </x-table>
-<details class="sums">
-    <summary>{{ __('Show the sums') }}</summary>
+<details class="folded">
+    <summary>{{ __('Show the calculation') }}</summary>
     <p>{{ __('The mirror\'s normal halves the angle between the direction to the Sun and the direction to the target. Left alone, the beam turns as fast as the Sun, about 15° in an hour, and the spot walks that angle times the distance, stretched where it falls on the wall at a slant. Directions are true, not magnetic; the Sun\'s are apparent, with refraction.') }}</p>
 </details>

@@ -1,5 +1,5 @@
 @php use App\Text\SiteWords; @endphp
-<details class="sums" id="numbers" data-part="details" @if ($errors->any()) open @endif>
+<details class="folded" id="numbers" data-part="details" @if ($errors->any()) open @endif>
     <summary>{{ __('The plan as numbers, the far horizon, the accuracy') }}</summary>
     <form method="post" action="{{ route('site.update', $event) }}" data-part="numbers" x-on:submit.prevent="send" x-on:input="touched = true" novalidate>
         @csrf

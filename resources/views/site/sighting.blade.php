@@ -1,4 +1,4 @@
-<details class="sums" id="sighting" data-part="sighting" @if ($errors->hasAny(['seen_name', 'bearing_deg', 'distance_m', 'width_m', 'top_m', 'top_deg'])) open @endif>
+<details class="folded" id="sighting" data-part="sighting" @if ($errors->hasAny(['seen_name', 'bearing_deg', 'distance_m', 'width_m', 'top_m', 'top_deg'])) open @endif>
     <summary>{{ __('Add what stands in a direction, as measured from “:spot”', ['spot' => $page->view->place->name]) }}</summary>
     <form method="post" action="{{ route('site.sighting', $event) }}" class="asked" novalidate>
         @csrf

@@ -26,7 +26,7 @@
     </tr>
 </x-table>
 @if ($form->unseen !== [])
-    <details class="sums" @if ($form->isUnseenChosen()) open @endif>
+    <details class="folded" @if ($form->isUnseenChosen()) open @endif>
         <summary>{{ trans_choice('{1} 1 eclipse not seen there|[2,*] :count eclipses not seen there', count($form->unseen)) }}</summary>
         <x-table class="eclipse-list">
             @each('sky.eclipse-row', $form->unseen, 'choice')

@@ -2,7 +2,7 @@
     <p class="lead-answer">{{ __('Where the shadow goes') }}</p>
     <p>{{ $go->sentence }} <a href="{{ route('sky.show', $frame->event) }}">{{ __('Back to this place') }}</a></p>
     <div class="map" x-data="skyMap" data-path="{{ route('sky.geojson', $frame->event) }}" data-there="{{ route('sky.there', $frame->event) }}"
-        data-asking="{{ __('Asking …') }}" data-unanswered="{{ __('There is no answer for that point: it lies off the Earth, or the network is gone.') }}"
+        data-asking="{{ __('Asking …') }}" data-unanswered="{{ __('There is no answer for that point: it is off the Earth, or the network is down.') }}"
         data-lat="{{ $frame->event->lat }}" data-lon="{{ $frame->event->lon }}">
         <x-map-canvas :label="__('World map with the path. Arrow keys move it, plus and minus zoom, Enter asks what is seen in the middle.')">
             <path class="map-horizon" x-ref="maximum_at_horizon" vector-effect="non-scaling-stroke"/>

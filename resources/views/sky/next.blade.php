@@ -17,7 +17,7 @@
         <div class="field"><button class="btn btn-primary">{{ __('Show') }}</button></div>
     </form>
     @if ($next->rows === [])
-        <p>{{ __('None of that kind up to :year. Ask for fewer per cent or a later year.', ['year' => $next->toYear]) }}</p>
+        <p>{{ __('None of that kind up to :year. Try a smaller percentage or a later year.', ['year' => $next->toYear]) }}</p>
     @else
         <x-table :label="__('Eclipses to come')" class="stacks">
             <x-slot:head>

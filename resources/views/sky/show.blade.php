@@ -118,10 +118,10 @@
         </p>
     </section>
 
-    <details class="sums">
-        <summary>{{ __('Show the sums') }}</summary>
+    <details class="folded">
+        <summary>{{ __('Show the calculation') }}</summary>
         <dl>
-            @foreach ($page->sums as $fact)
+            @foreach ($page->calculation as $fact)
                 <dt>{{ $fact->what }}</dt><dd>{{ $fact->words }}</dd>
             @endforeach
         </dl>

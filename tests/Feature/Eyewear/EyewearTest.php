@@ -69,8 +69,8 @@ final class EyewearTest extends TestCase
 
         self::assertSame(['yes', 'no', 'hold'], PairCheck::query()->orderBy('tag')->pluck('level')->all());
         $this->get(route('eyewear.show', [$this->event, $lot]))
-            ->assertSee('Fit to use 1')->assertSee('Hold 1')->assertSee('Withdraw and destroy 1')->assertSee('not looked at 0');
-        $this->get(route('sky.show', $this->event))->assertSee('all pairs looked at');
+            ->assertSee('Fit to use 1')->assertSee('Hold 1')->assertSee('Withdraw and destroy 1')->assertSee('not inspected 0');
+        $this->get(route('sky.show', $this->event))->assertSee('all pairs inspected');
     }
 
     public function testAPairOfABadLotIsNeverFit(): void
@@ -93,7 +93,7 @@ final class EyewearTest extends TestCase
         $this->post($takeBack);
         self::assertSame(2, PairCheck::query()->count());
         self::assertSame(0, PairCheck::query()->standing()->count());
-        $this->get(route('eyewear.show', [$this->event, $lot]))->assertSee('taken back')->assertSee('not looked at 40');
+        $this->get(route('eyewear.show', [$this->event, $lot]))->assertSee('taken back')->assertSee('not inspected 40');
     }
 
     public function testWrongTagsAndFaultsAreRefused(): void

@@ -65,7 +65,7 @@ final class PositionTest extends SiteTestCase
         return [
             'every third sum is wrong' => ['checksum', 'wrong_check_sum', 'wrong check sum', null],
             'no satellites' => ['nofix', 'no_fix', 'no fix', 'no usable position'],
-            'half lines' => ['garbage', 'no_sentence', 'no whole sentence', null],
+            'half lines' => ['garbage', 'no_sentence', 'incomplete sentence', null],
         ];
     }
 

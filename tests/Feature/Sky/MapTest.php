@@ -40,7 +40,7 @@ final class MapTest extends TestCase
         $this->get(route('sky.there', [$this->event, 'lat' => 25.7, 'lon' => 32.64]))->assertOk()
             ->assertSee('near Luxor, Egypt')->assertSee('Totality 6 min')->assertSee('EEST, UTC+3')->assertSee('Plan an event there')
             ->assertSee('timezone=Africa%2FCairo', false);
-        $this->get(route('sky.there', [$this->event, 'lat' => 40, 'lon' => -120]))->assertOk()->assertSee('Nothing of it is seen there');
+        $this->get(route('sky.there', [$this->event, 'lat' => 40, 'lon' => -120]))->assertOk()->assertSee('It is not seen there');
         $this->getJson(route('sky.there', [$this->event, 'lat' => 95, 'lon' => 0]))->assertUnprocessable();
     }
 

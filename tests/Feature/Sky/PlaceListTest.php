@@ -72,7 +72,7 @@ final class PlaceListTest extends TestCase
         yield 'a column twice' => ['a.csv', "name,lat,Latitude,lon\nA,1,1,1\n", ['each once']];
         yield 'empty' => ['a.csv', "name,lat,lon\n", ['no places']];
         yield 'half a GPX' => ['a.gpx', "<gpx>\n<wpt lat='1' lon='2'>", ['well-formed']];
-        yield 'half a GeoJSON' => ['a.json', '{"type":"FeatureCollection","features":[', ['no valid JSON']];
+        yield 'half a GeoJSON' => ['a.json', '{"type":"FeatureCollection","features":[', ['not valid JSON']];
         yield 'a point off the Earth' => ['a.kml', '<kml><Placemark><Point><coordinates>10,95</coordinates></Point></Placemark></kml>', ['Point 1']];
         yield 'noise' => ['a.csv', random_bytes(300), ['columns']];
     }

@@ -71,7 +71,7 @@ final class ViewerController
     public function restore(Event $event, Viewer $viewer): RedirectResponse
     {
         if ($viewer->trashed() && $event->viewers()->where('name', $viewer->name)->exists()) {
-            return redirect()->route('viewers.index', $event)->withErrors(['name' => __('There is another “:name” by now: give that one another name first, then undo.', ['name' => $viewer->name])])
+            return redirect()->route('viewers.index', $event)->withErrors(['name' => __('There is now another “:name”: rename that one first, then undo.', ['name' => $viewer->name])])
                 ->with('undo', route('viewers.restore', [$event, $viewer]));
         }
         $viewer->restore();

@@ -60,7 +60,7 @@ final class PositionRequest extends FormRequest
             }
             $place = CoordinateText::parse($this->string('position')->toString());
             if ($place === null) {
-                $validator->errors()->add('position', __('This is no position on the Earth. Write it like 36.5297 -6.2926 or 36°31′47″N 6°17′33″W.'));
+                $validator->errors()->add('position', __('This is not a position on the Earth. Write it like 36.5297 -6.2926 or 36°31′47″N 6°17′33″W.'));
             } elseif ($this->isForEvent()) {
                 $eclipse = app(Eclipses::class)->onDate($event->eclipse_date->format('Y-m-d'));
                 if (!$eclipse->circumstances(Observer::at($place->latDeg, $place->lonDeg))->isSeen()) {

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Feature\Sky;
+namespace Tests\Feature;
 
 use App\Drawings\Sky\DiscSample;
 use App\Exports\Site\PlanFeatures;
@@ -59,8 +59,8 @@ final class ChecksRegisterTest extends TestCase
     public function testWhateverAPageShowsIsInTheRegister(): void
     {
         $properties = [];
-        foreach (Finder::create()->files()->in(array_map(static fn(string $layer): string => dirname(__DIR__, 3) . "/app/{$layer}", ['Domain', 'Drawings', 'Pages']))->name('*.php') as $file) {
-            $class = 'App' . str_replace('/', '\\', substr($file->getPathname(), strlen(dirname(__DIR__, 3) . '/app'), -4));
+        foreach (Finder::create()->files()->in(array_map(static fn(string $layer): string => dirname(__DIR__, 2) . "/app/{$layer}", ['Domain', 'Drawings', 'Pages']))->name('*.php') as $file) {
+            $class = 'App' . str_replace('/', '\\', substr($file->getPathname(), strlen(dirname(__DIR__, 2) . '/app'), -4));
             self::assertTrue(class_exists($class) || interface_exists($class), $class);
             foreach ((new ReflectionClass($class))->getProperties(ReflectionProperty::IS_PUBLIC) as $property) {
                 $type = $property->getType();
@@ -78,7 +78,7 @@ final class ChecksRegisterTest extends TestCase
     public function testEveryCheckThatIsNamedIsThere(): void
     {
         $sources = '';
-        foreach (Finder::create()->files()->in([dirname(__DIR__, 3) . '/tests', dirname(__DIR__, 3) . '/core/tests', dirname(__DIR__, 3) . '/e2e'])->name(['*.php', '*.js', '*.mjs']) as $file) {
+        foreach (Finder::create()->files()->in([dirname(__DIR__, 2) . '/tests', dirname(__DIR__, 2) . '/core/tests', dirname(__DIR__, 2) . '/e2e'])->name(['*.php', '*.js', '*.mjs']) as $file) {
             $sources .= Str::before($file->getFilename(), '.') . "\n" . $file->getContents();
         }
         preg_match_all('/\b(\w+Test)::(\w+)|\b([\w-]+\.(?:spec\.js|test\.mjs))/', self::register(), $named, PREG_SET_ORDER);
@@ -147,6 +147,6 @@ final class ChecksRegisterTest extends TestCase
 
     private static function register(): string
     {
-        return (string) file_get_contents(dirname(__DIR__, 3) . '/docs/CHECKS.md');
+        return (string) file_get_contents(dirname(__DIR__, 2) . '/docs/CHECKS.md');
     }
 }

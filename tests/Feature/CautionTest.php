@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Feature\Sky;
+namespace Tests\Feature;
 
 use App\Models\Event;
 use App\Models\Sky\ListedPlace;

@@ -17,7 +17,7 @@ use KeenShadow\Core\Sky\Radii;
 use KeenShadow\Core\Sky\TimeUncertainty;
 
 /** The inputs and the uncertainty behind the answer. */
-final class Sums
+final class Calculation
 {
     /**
      * @param array<string, TimeUncertainty> $uncertainties by the contact's name; never empty
@@ -38,7 +38,7 @@ final class Sums
             new Fact(__('Eclipse as a whole'), __(':kind, greatest at :time UTC, γ = :gamma', ['kind' => SkyWords::kind($e->kind), 'time' => Clock::nearestSecond($e->greatest())->format('H:i:s'), 'gamma' => Numbers::decimal($e->gamma, 4)])),
             new Fact(__('ΔT = TT − UT1'), sprintf('%.1f ± %.1f s (%s)', $e->deltaT->seconds, $e->deltaT->uncertaintySeconds, __($e->deltaT->source->value))),
             new Fact(__('Moon\'s radius'), sprintf('k₁ = %.7f, k₂ = %.6f', $radii->penumbralK, $radii->umbralK)),
-            ...($oneK === null ? [] : [new Fact(__('With one k = :k throughout', ['k' => (string) Radii::PENUMBRAL_K]), __(':length instead of :shorter; the shorter one is shown, for the sake of eyes', [
+            ...($oneK === null ? [] : [new Fact(__('With one k = :k throughout', ['k' => (string) Radii::PENUMBRAL_K]), __(':length instead of :shorter; the shorter one is shown, to protect eyes', [
                 'length' => Durations::toTheSecond($oneK),
                 'shorter' => Durations::toTheSecond($here->circumstances->durationSeconds() ?? 0.0),
             ]))]),

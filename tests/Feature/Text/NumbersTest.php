@@ -11,7 +11,7 @@ use App\Text\Numbers;
 use DateTimeImmutable;
 use Tests\TestCase;
 
-final class WordsTest extends TestCase
+final class NumbersTest extends TestCase
 {
     public function testWhatIsNotAllIsNeverCalledAHundredPerCent(): void
     {

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Feature\Sky;
+namespace Tests\Feature\Event;
 
 use App\Domain\Sky\Eclipses;
 use App\Drawings\Event\RibbonDisc;
