@@ -35,9 +35,9 @@ final class LabelSpace
     }
 
     /** Takes the room of a label if it is free, and tells whether it was. */
-    public function claim(float $x, float $y, string $text, string $anchor): bool
+    public function claim(PlacedText $label): bool
     {
-        $box = $this->box($x, $y, $text, $anchor);
+        $box = $this->box($label);
         if (!self::isFree($box, $this->taken)) {
             return false;
         }
@@ -49,17 +49,17 @@ final class LabelSpace
     /**
      * The first of some places that is free, best one that no line crosses; it is taken then.
      *
-     * @param list<array{float, float, string}> $places x, y of the middle of the line, anchor
+     * @param list<PlacedText> $places
      *
-     * @return array{float, float, string}|null null where there is no room
+     * @return PlacedText|null null where there is no room
      */
-    public function find(string $text, array $places): ?array
+    public function find(array $places): ?PlacedText
     {
-        $free = array_values(array_filter($places, fn(array $p): bool => self::isFree($this->box($p[0], $p[1], $text, $p[2]), $this->taken)));
-        $uncrossed = array_values(array_filter($free, fn(array $p): bool => self::isFree($this->box($p[0], $p[1], $text, $p[2]), $this->crossed)));
+        $free = array_values(array_filter($places, fn(PlacedText $p): bool => self::isFree($this->box($p), $this->taken)));
+        $uncrossed = array_values(array_filter($free, fn(PlacedText $p): bool => self::isFree($this->box($p), $this->crossed)));
         $best = $uncrossed[0] ?? $free[0] ?? null;
         if ($best !== null) {
-            $this->taken[] = $this->box($best[0], $best[1], $text, $best[2]);
+            $this->taken[] = $this->box($best);
         }
 
         return $best;
@@ -75,15 +75,15 @@ final class LabelSpace
     }
 
     /** @return array{float, float, float, float} left, top, right, bottom */
-    private function box(float $x, float $y, string $text, string $anchor): array
+    private function box(PlacedText $label): array
     {
-        $width = mb_strlen($text) * self::LETTER * $this->letterM;
-        $left = $x - match ($anchor) {
+        $width = mb_strlen($label->text) * self::LETTER * $this->letterM;
+        $left = $label->x - match ($label->anchor) {
             'start' => 0.0,
             'end' => $width,
             default => $width / 2,
         };
 
-        return [$left, $y - self::LINE * $this->letterM / 2, $left + $width, $y + self::LINE * $this->letterM / 2];
+        return [$left, $label->y - self::LINE * $this->letterM / 2, $left + $width, $label->y + self::LINE * $this->letterM / 2];
     }
 }

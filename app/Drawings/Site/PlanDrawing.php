@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Drawings\Site;
 
 use App\Drawings\LabelSpace;
+use App\Drawings\PlacedText;
+use App\Drawings\SvgPoint;
+use App\Drawings\ViewBox;
 use App\Text\Clock;
 use App\Text\SkyWords;
 use DateTimeImmutable;
@@ -26,7 +29,7 @@ final readonly class PlanDrawing
     private const LETTERS = 48;
     /** Half the width of a place's dot. */
     private const DOT_LETTERS = 0.6;
-    /** Length of the Sun's ray, and the room that a label takes, as fractions of the sheet. */
+    /** Length of the Sun's ray, and the room that a label takes, as fractions of the picture. */
     private const RAY = 0.42;
     private const LABEL_WIDTH = 0.22;
     private const LABEL_HEIGHT = 0.05;
@@ -37,73 +40,88 @@ final readonly class PlanDrawing
     private const APART_SECONDS = 600;
 
     /**
-     * @param float $letterM height of a letter
      * @param list<PlanShape> $grounds
      * @param list<PlanShape> $standing what stands on the ground, places last
+     * @param SvgPoint $spot from which the rays go out
+     * @param list<Ray> $rays
      * @param float $barM length of the scale bar
-     * @param list<array{x: float, y: float, labelX: float, labelY: float, anchor: string, label: string, isMain: bool, isHidden: bool}> $rays from the spot, which lies at 0, 0
      */
     private function __construct(
-        public float $left,
-        public float $top,
-        public float $width,
-        public float $height,
-        public float $letterM,
+        public ViewBox $box,
         public array $grounds,
         public array $standing,
+        public int $spotIndex,
+        public SvgPoint $spot,
         public array $rays,
-        public int $observerIndex,
-        public float $observerX,
-        public float $observerY,
         public float $barM,
     ) {}
 
     public static function of(SunlitSite $site, Thing $observer): self
     {
-        [$left, $top, $width, $height] = self::frame($site, $observer);
-        $letter = round($width / self::LETTERS, 2);
-        $rays = self::rays($site, $observer, [$left, $top, $width, $height]);
-        $at = PlanShape::place($observer->at());
+        $box = self::box($site, $observer);
+        $letter = self::letterFor($box);
+        $rays = self::rays($site, $observer, $box);
+        $spot = SvgPoint::of($observer->at());
         $labels = new LabelSpace($letter);
         foreach ($site->plan->places() as $place) {
-            ['x' => $x, 'y' => $y] = PlanShape::place($place->at());
-            $labels->mark($x, $y, self::DOT_LETTERS * $letter);
+            $at = SvgPoint::of($place->at());
+            $labels->mark($at->x, $at->y, self::DOT_LETTERS * $letter);
         }
         foreach ($rays as $ray) {
-            $labels->line($at['x'], $at['y'], $at['x'] + $ray['x'], $at['y'] + $ray['y']);
+            $labels->line($spot->x, $spot->y, $spot->x + $ray->x, $spot->y + $ray->y);
         }
         // The contacts come first, then names; a half hour without room for its label goes without.
-        $rays = self::labelled($rays, true, $at, $labels);
+        $rays = self::labelled($rays, true, $spot, $labels);
         $shapes = [];
         foreach (self::namedInOrder($site->plan->things) as $index => $thing) {
             $shapes[$index] = PlanShape::of($index, $thing, $labels, $letter);
         }
-        $rays = self::labelled($rays, false, $at, $labels);
+        $rays = self::labelled($rays, false, $spot, $labels);
         ksort($shapes);
-        $grounds = array_values(array_filter($shapes, static fn(PlanShape $s): bool => $s->isGround));
-        $standing = array_values(array_filter($shapes, static fn(PlanShape $s): bool => !$s->isGround));
-        usort($standing, static fn(PlanShape $a, PlanShape $b): int => [$a->shape === 'point', $a->index] <=> [$b->shape === 'point', $b->index]);
+        $grounds = array_values(array_filter($shapes, static fn(PlanShape $s): bool => $s->thing->kind->isGround()));
+        $standing = array_values(array_filter($shapes, static fn(PlanShape $s): bool => !$s->thing->kind->isGround()));
+        usort($standing, static fn(PlanShape $a, PlanShape $b): int => [$a->thing->kind->isPlace(), $a->index] <=> [$b->thing->kind->isPlace(), $b->index]);
 
-        return new self(left: $left, top: $top, width: $width, height: $height, letterM: $letter, grounds: $grounds, standing: $standing, rays: $rays, observerIndex: (int) array_search($observer, $site->plan->things, true), observerX: $at['x'], observerY: $at['y'], barM: self::niceLength($width / 5));
+        return new self(
+            box: $box,
+            grounds: $grounds,
+            standing: $standing,
+            spotIndex: (int) array_search($observer, $site->plan->things, true),
+            spot: $spot,
+            rays: $rays,
+            barM: self::niceLength($box->width / 5),
+        );
+    }
+
+    /** Height of a letter. */
+    public function letterM(): float
+    {
+        return self::letterFor($this->box);
+    }
+
+    /** The longest of 1, 2, 5, 10, 20 … m that is not longer than asked. */
+    private static function niceLength(float $most): float
+    {
+        $ten = 10 ** floor(log10($most));
+
+        return $ten * ($most / $ten >= 5 ? 5 : ($most / $ten >= 2 ? 2 : 1));
+    }
+
+    private static function letterFor(ViewBox $box): float
+    {
+        return round($box->width / self::LETTERS, 2);
     }
 
     /**
      * Main rays or the others with their labels, where there is room for them.
      *
-     * @param list<array{x: float, y: float, labelX: float, labelY: float, anchor: string, label: string, isMain: bool, isHidden: bool}> $rays
-     * @param array{x: float, y: float} $at
+     * @param list<Ray> $rays
      *
-     * @return list<array{x: float, y: float, labelX: float, labelY: float, anchor: string, label: string, isMain: bool, isHidden: bool}>
+     * @return list<Ray>
      */
-    private static function labelled(array $rays, bool $isMain, array $at, LabelSpace $labels): array
+    private static function labelled(array $rays, bool $isMain, SvgPoint $spot, LabelSpace $labels): array
     {
-        return array_map(static function (array $ray) use ($isMain, $at, $labels): array {
-            if ($ray['isMain'] === $isMain && !$labels->claim($at['x'] + $ray['labelX'], $at['y'] + $ray['labelY'], $ray['label'], $ray['anchor'])) {
-                $ray['label'] = '';
-            }
-
-            return $ray;
-        }, $rays);
+        return array_map(static fn(Ray $ray): Ray => $ray->isMain !== $isMain || $labels->claim($ray->label->movedBy($spot)) ? $ray : $ray->withoutLabel(), $rays);
     }
 
     /**
@@ -120,8 +138,7 @@ final readonly class PlanDrawing
         return $things;
     }
 
-    /** @return array{float, float, float, float} */
-    private static function frame(SunlitSite $site, Thing $observer): array
+    private static function box(SunlitSite $site, Thing $observer): ViewBox
     {
         $corners = [$observer->at()];
         foreach ($site->plan->things as $thing) {
@@ -133,20 +150,16 @@ final readonly class PlanDrawing
         $width = max(self::LEAST_SIZE_M, (max($east) - min($east)) * (1 + 2 * self::MARGIN), (max($north) - min($north)) * (1 + 2 * self::MARGIN) * $format);
         $height = $width / $format;
 
-        return [
-            round((max($east) + min($east) - $width) / 2, 2),
-            round(-(max($north) + min($north)) / 2 - $height / 2, 2),
-            round($width, 2),
-            round($height, 2),
-        ];
+        return new ViewBox(
+            left: round((max($east) + min($east) - $width) / 2, 2),
+            top: round(-(max($north) + min($north)) / 2 - $height / 2, 2),
+            width: round($width, 2),
+            height: round($height, 2),
+        );
     }
 
-    /**
-     * @param array{float, float, float, float} $frame
-     *
-     * @return list<array{x: float, y: float, labelX: float, labelY: float, anchor: string, label: string, isMain: bool, isHidden: bool}>
-     */
-    private static function rays(SunlitSite $site, Thing $observer, array $frame): array
+    /** @return list<Ray> */
+    private static function rays(SunlitSite $site, Thing $observer, ViewBox $box): array
     {
         $skyline = Skyline::over($site->plan, $observer->at(), $observer->heightM);
         $rays = [];
@@ -155,43 +168,36 @@ final readonly class PlanDrawing
             if (!$sun->isUp()) {
                 continue;
             }
-            $length = min($frame[2] * ($isMain ? self::RAY : 0.8 * self::RAY), self::room($observer->at(), $sun->azimuthDeg, $frame));
+            $length = min($box->width * ($isMain ? self::RAY : 0.8 * self::RAY), self::room($observer->at(), $sun->azimuthDeg, $box));
             $end = (new PlanPoint(0, 0))->travel($sun->azimuthDeg, $length);
-            $labelAt = (new PlanPoint(0, 0))->travel($sun->azimuthDeg, $length + $frame[2] / 60);
+            $labelAt = (new PlanPoint(0, 0))->travel($sun->azimuthDeg, $length + $box->width / 60);
             $aside = sin(deg2rad($sun->azimuthDeg));
-            $rays[] = [
-                'x' => round($end->eastM, 2),
-                'y' => round(-$end->northM, 2),
-                'labelX' => round($labelAt->eastM, 2),
-                'labelY' => round(-$labelAt->northM, 2),
-                'anchor' => match (true) {
-                    $aside > self::ASIDE => 'start',
-                    $aside < -self::ASIDE => 'end',
-                    default => 'middle',
-                },
-                'label' => $label,
-                'isMain' => $isMain,
-                'isHidden' => $skyline->visibilityOf($sun) !== DiscVisibility::Clear,
-            ];
+            $anchor = match (true) {
+                $aside > self::ASIDE => 'start',
+                $aside < -self::ASIDE => 'end',
+                default => 'middle',
+            };
+            $rays[] = new Ray(
+                round($end->eastM, 2),
+                round(-$end->northM, 2),
+                new PlacedText(round($labelAt->eastM, 2), round(-$labelAt->northM, 2), $anchor, $label),
+                $isMain,
+                $skyline->visibilityOf($sun) !== DiscVisibility::Clear,
+            );
         }
 
         return $rays;
     }
 
-    /**
-     * How far a ray may run with its label still on the sheet.
-     *
-     * @param array{float, float, float, float} $frame
-     */
-    private static function room(PlanPoint $from, float $azimuthDeg, array $frame): float
+    /** How far a ray may run with its label still inside. */
+    private static function room(PlanPoint $from, float $azimuthDeg, ViewBox $box): float
     {
-        [$left, $top, $width, $height] = $frame;
         $east = sin(deg2rad($azimuthDeg));
         $south = -cos(deg2rad($azimuthDeg));
-        $aside = ($east > 0 ? $left + $width - $from->eastM : $from->eastM - $left) - $width * self::LABEL_WIDTH;
-        $along = ($south > 0 ? $top + $height + $from->northM : -$from->northM - $top) - $height * self::LABEL_HEIGHT;
+        $aside = ($east > 0 ? $box->left + $box->width - $from->eastM : $from->eastM - $box->left) - $box->width * self::LABEL_WIDTH;
+        $along = ($south > 0 ? $box->top + $box->height + $from->northM : -$from->northM - $box->top) - $box->height * self::LABEL_HEIGHT;
 
-        return max($width / 20, min($aside / max(1e-6, abs($east)), $along / max(1e-6, abs($south))));
+        return max($box->width / 20, min($aside / max(1e-6, abs($east)), $along / max(1e-6, abs($south))));
     }
 
     /**
@@ -220,13 +226,5 @@ final readonly class PlanDrawing
         }
 
         return $moments;
-    }
-
-    /** The longest of 1, 2, 5, 10, 20 … m that is not longer than asked. */
-    private static function niceLength(float $most): float
-    {
-        $ten = 10 ** floor(log10($most));
-
-        return $ten * ($most / $ten >= 5 ? 5 : ($most / $ten >= 2 ? 2 : 1));
     }
 }

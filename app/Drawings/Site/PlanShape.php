@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Drawings\Site;
 
 use App\Drawings\LabelSpace;
+use App\Drawings\PlacedText;
+use App\Drawings\SvgPoint;
 use App\Text\Numbers;
 use App\Text\SiteWords;
 use KeenShadow\Core\Geometry\PlanPoint;
@@ -15,71 +17,50 @@ use KeenShadow\Core\Site\Plan\Thing;
 final readonly class PlanShape
 {
     /**
+     * @param string $label what it is, how high and where, for those who do not see the drawing
      * @param string $points "x,y x,y"
-     * @param string $heightWord what its height is the height of
+     * @param PlacedText $name blank where there is no room for it
      */
     private function __construct(
         public int $index,
-        public string $kind,
-        public string $shape,
-        public string $name,
+        public Thing $thing,
         public string $label,
-        public string $heightWord,
         public string $points,
-        public float $x,
-        public float $y,
-        public float $radius,
-        public bool $isGround,
-        public float $nameX,
-        public float $nameY,
-        public string $nameAnchor,
-        public bool $isNamed,
+        public SvgPoint $at,
+        public PlacedText $name,
     ) {}
 
     public static function of(int $index, Thing $thing, LabelSpace $labels, float $letterM): self
     {
-        $corners = array_map(self::place(...), $thing->points);
-        $middle = self::place($thing->middle);
-        // Where there is no room a name is left out of the drawing; pointing at the thing tells it.
-        $found = $labels->find($thing->name, self::namePlaces($thing, $middle['x'], $middle['y'], $letterM));
-        [$nameX, $nameY, $nameAnchor] = $found ?? [$middle['x'], $middle['y'], 'middle'];
+        $at = SvgPoint::of($thing->middle);
+        $corners = array_map(static function (PlanPoint $corner): string {
+            $point = SvgPoint::of($corner);
+
+            return "{$point->x},{$point->y}";
+        }, $thing->points);
 
         return new self(
-            index: $index,
-            kind: $thing->kind->value,
-            shape: $thing->kind->shape()->value,
-            name: $thing->name,
-            label: self::labelOf($thing),
-            heightWord: SiteWords::height($thing->kind),
-            points: implode(' ', array_map(static fn(array $c): string => "{$c['x']},{$c['y']}", $corners)),
-            x: $middle['x'],
-            y: $middle['y'],
-            radius: $thing->radiusM,
-            isGround: $thing->kind->isGround(),
-            nameX: round($nameX, 2),
-            nameY: round($nameY, 2),
-            nameAnchor: $nameAnchor,
-            isNamed: $found !== null,
+            $index,
+            $thing,
+            self::labelOf($thing),
+            implode(' ', $corners),
+            $at,
+            // Where there is no room a name is left out of the drawing; pointing at the thing tells it.
+            $labels->find(self::namePlaces($thing, $at, $letterM)) ?? new PlacedText($at->x, $at->y, 'middle', ''),
         );
     }
 
-    /** @return list<array{float, float, string}> */
-    private static function namePlaces(Thing $thing, float $x, float $y, float $letterM): array
+    /** @return list<PlacedText> the best first */
+    private static function namePlaces(Thing $thing, SvgPoint $at, float $letterM): array
     {
-        $middle = [$x, $y, 'middle'];
-        $around = [];
+        $places = $thing->kind->isPlace() || $thing->kind->isOpening() ? [] : [new PlacedText($at->x, $at->y, 'middle', $thing->name)];
         foreach ([1.3, 2.5, 3.7] as $away) {
-            $d = $away * $letterM;
-            array_push($around, [$x, $y + $d, 'middle'], [$x, $y - $d, 'middle'], [$x + $d, $y, 'start'], [$x - $d, $y, 'end'], [$x + $d, $y + $d, 'start'], [$x + $d, $y - $d, 'start'], [$x - $d, $y + $d, 'end'], [$x - $d, $y - $d, 'end']);
+            foreach ([[0, 1, 'middle'], [0, -1, 'middle'], [1, 0, 'start'], [-1, 0, 'end'], [1, 1, 'start'], [1, -1, 'start'], [-1, 1, 'end'], [-1, -1, 'end']] as [$east, $south, $anchor]) {
+                $places[] = new PlacedText(round($at->x + $east * $away * $letterM, 2), round($at->y + $south * $away * $letterM, 2), $anchor, $thing->name);
+            }
         }
 
-        return $thing->kind->isPlace() || $thing->kind->isOpening() ? $around : [$middle, ...$around];
-    }
-
-    /** @return array{x: float, y: float} */
-    public static function place(PlanPoint $point): array
-    {
-        return ['x' => round($point->eastM, 2), 'y' => round(-$point->northM, 2) + 0.0];
+        return $places;
     }
 
     private static function labelOf(Thing $thing): string

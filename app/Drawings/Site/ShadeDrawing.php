@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawings\Site;
 
+use App\Drawings\SvgPoint;
 use App\Text\Angles;
 use App\Text\Clock;
 use App\Text\Numbers;
@@ -47,15 +48,15 @@ final readonly class ShadeDrawing
     /** @param list<\KeenShadow\Core\Geometry\PlanPoint> $corners */
     private static function piece(array $corners): string
     {
-        $places = array_map(PlanShape::place(...), $corners);
+        $places = array_map(SvgPoint::of(...), $corners);
         // All turn the same way, so that two that overlap do not cancel out.
         $area = 0.0;
         foreach ($places as $i => $p) {
             $q = $places[($i + 1) % count($places)];
-            $area += $p['x'] * $q['y'] - $q['x'] * $p['y'];
+            $area += $p->x * $q->y - $q->x * $p->y;
         }
         $ordered = $area < 0 ? array_reverse($places) : $places;
 
-        return 'M' . implode('L', array_map(static fn(array $p): string => round($p['x'], 1) . ' ' . round($p['y'], 1), $ordered)) . 'Z';
+        return 'M' . implode('L', array_map(static fn(SvgPoint $p): string => round($p->x, 1) . ' ' . round($p->y, 1), $ordered)) . 'Z';
     }
 }

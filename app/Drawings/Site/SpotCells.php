@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Drawings\Site;
 
+use App\Drawings\SvgPoint;
+use App\Drawings\ViewBox;
 use App\Text\Durations;
 use App\Text\Numbers;
 use KeenShadow\Core\Geometry\PlanPoint;
@@ -32,9 +34,9 @@ final readonly class SpotCells
         public float $cellM,
     ) {}
 
-    public static function of(SunlitSite $site, Thing $observer, PlanDrawing $sheet): self
+    public static function of(SunlitSite $site, Thing $observer, ViewBox $box): self
     {
-        [$southWest, $northEast] = self::area($site, $sheet);
+        [$southWest, $northEast] = self::area($site, $box);
         $map = SpotMap::over($site->plan, $southWest, $northEast, self::ACROSS, $observer->heightM, $site->track, $site->here->bestVisible()->julianDateUt());
         $levels = array_fill(0, count(self::LEVELS), '');
         $lost = '';
@@ -50,12 +52,12 @@ final readonly class SpotCells
         return new self(array_values($levels), $lost, array_map(self::words(...), $map->best(self::BEST, 5 * $map->cellM, $observer->at())), $map->cellM);
     }
 
-    /** @return array{PlanPoint, PlanPoint} around the ground that was drawn, else the whole sheet */
-    private static function area(SunlitSite $site, PlanDrawing $sheet): array
+    /** @return array{PlanPoint, PlanPoint} around the ground that was drawn, else all that is shown */
+    private static function area(SunlitSite $site, ViewBox $box): array
     {
         $points = array_merge([], ...array_map(static fn(Thing $t): array => $t->points, $site->plan->grounds()));
         if ($points === []) {
-            return [new PlanPoint($sheet->left, -$sheet->top - $sheet->height), new PlanPoint($sheet->left + $sheet->width, -$sheet->top)];
+            return [new PlanPoint($box->left, -$box->top - $box->height), new PlanPoint($box->left + $box->width, -$box->top)];
         }
         $east = array_map(static fn(PlanPoint $p): float => $p->eastM, $points);
         $north = array_map(static fn(PlanPoint $p): float => $p->northM, $points);
@@ -84,9 +86,9 @@ final readonly class SpotCells
     /** @return array{x: float, y: float, words: string} */
     private static function words(Spot $spot): array
     {
-        $at = PlanShape::place($spot->at);
+        $at = SvgPoint::of($spot->at);
 
-        return $at + ['words' => __(':east m east, :north m north: the whole disc free for :clear, :weight % of the eclipse by covered area; the maximum is :kept', [
+        return ['x' => $at->x, 'y' => $at->y, 'words' => __(':east m east, :north m north: the whole disc free for :clear, :weight % of the eclipse by covered area; the maximum is :kept', [
             'east' => Numbers::decimal($spot->at->eastM, 1), 'north' => Numbers::decimal($spot->at->northM, 1), 'clear' => Durations::toTheMinute($spot->clearMinutes * 60),
             'weight' => Numbers::percent($spot->weight), 'kept' => $spot->keepsMaximum ? __('seen') : __('lost'),
         ])];

@@ -4,17 +4,13 @@ declare(strict_types=1);
 
 namespace App\Pages\Site;
 
-use App\Drawings\Site\BannerPlan;
-use App\Drawings\Site\DoorwayDrawing;
 use App\Text\Angles;
 use App\Text\Clock;
 use App\Text\Numbers;
 use App\Text\SkyWords;
 use DateTimeImmutable;
-use KeenShadow\Core\Rules\Verdict;
 use KeenShadow\Core\Site\Doorway\Banner;
 use KeenShadow\Core\Site\Doorway\BannerState;
-use KeenShadow\Core\Site\Doorway\CutHole;
 use KeenShadow\Core\Site\Doorway\DoorwayOutlook;
 use KeenShadow\Core\Site\Plan\Facade;
 use KeenShadow\Core\Site\SiteException;
@@ -26,39 +22,19 @@ use KeenShadow\Core\Sky\SunPosition;
 final readonly class DoorwayPage
 {
     private const EVERY_MINUTES = 15;
-    /** How long a hole is to serve before it must be moved. */
-    private const SLOT_SECONDS = 600.0;
 
     /**
-     * @param list<Facade> $facades to choose from
-     * @param list<array{name: string, looks: string, sun: string}> $facing each of them, and when the Sun is on it
-     * @param array<string, float> $eyes
+     * @param list<array{name: string, looks: string, sun: string}> $facing what a banner may hang in, and when the Sun is on it
      * @param list<array{who: string, eye: string, lines: list<string>}> $windows
      * @param list<array{time: string, aside: string, cells: list<string>}> $rows
-     * @param string $time of day, as the form takes it
-     * @param string $when the same for reading, with the date if that is another
-     * @param list<string> $unseen who sees nothing through them at that time, and why
-     * @param list<CutHole> $holes
-     * @param list<string> $holeless who would see it, but for whose eyes there is no room for a hole
      */
     private function __construct(
-        public array $facades,
-        public Facade $facade,
         public array $facing,
-        public float $distanceM,
-        public array $eyes,
+        public DoorwayOutlook $outlook,
         public string $headline,
-        public Verdict $verdict,
         public array $windows,
         public array $rows,
-        public string $time,
-        public string $when,
-        public string $stands,
-        public DoorwayDrawing $drawing,
-        public array $unseen,
-        public array $holes,
-        public array $holeless,
-        public BannerPlan $plan,
+        public DoorwayMoment $moment,
     ) {}
 
     /**
@@ -77,27 +53,14 @@ final readonly class DoorwayPage
         $facade = array_values(array_filter($facades, static fn(Facade $f): bool => $f->name === $name))[0] ?? $facades[0];
         $banner = Banner::across($facade, $distanceM, $site->plan);
         $outlook = DoorwayOutlook::of($banner, $eyes, $site->eclipseTrack, $site->track->atTime($site->here->bestVisible()->time()));
-        $sun = $site->track->atTime($moment);
-        $holes = CutHole::allOf($banner, $eyes, $sun, $site->track->at($sun->julianDateUt + self::SLOT_SECONDS / 86400));
 
         return new self(
-            facades: $facades,
-            facade: $facade,
-            facing: array_map(static fn(Facade $f): array => self::facing($f, $site), $facades),
-            distanceM: $distanceM,
-            eyes: $eyes,
-            headline: self::headline($outlook, $site),
-            verdict: $outlook->verdict(),
-            windows: self::windows($outlook, $site),
-            rows: self::rows($banner, $eyes, $site),
-            time: $site->here->local($moment)->format('H:i'),
-            when: Clock::over($site->here)->minute($moment),
-            stands: __('Sun :alt up, :side of straight out', ['alt' => Angles::degrees($sun->altitudeDeg), 'side' => self::aside($facade->sunToTheRightDeg($sun), 0)]),
-            drawing: DoorwayDrawing::of($banner, $eyes, $sun),
-            unseen: self::unseen($outlook, $sun),
-            holes: $holes,
-            holeless: array_values(array_diff(array_keys($eyes), array_map(static fn(CutHole $h): string => $h->who, $holes), ...array_column($outlook->without($sun), 'who'))),
-            plan: BannerPlan::of($facade, $holes),
+            array_map(static fn(Facade $f): array => self::facing($f, $site), $facades),
+            $outlook,
+            self::headline($outlook, $site),
+            self::windows($outlook, $site),
+            self::rows($banner, $eyes, $site),
+            DoorwayMoment::of($outlook, $site, $moment),
         );
     }
 
@@ -145,7 +108,7 @@ final readonly class DoorwayPage
                 'lines' => array_map(static function (StateInterval $interval) use ($outlook, $eyeM, $site): string {
                     $middle = $site->track->at(($interval->from->julianDateUt + $interval->to->julianDateUt) / 2);
 
-                    return self::clock($interval->from, $site) . '–' . self::clock($interval->to, $site) . ' ' . self::why($interval->state, $outlook->banner, $eyeM, $middle);
+                    return self::clock($interval->from, $site) . '–' . self::clock($interval->to, $site) . ' ' . BannerWords::of($interval->state, $outlook->banner, $eyeM, $middle);
                 }, $intervals),
             ];
         }
@@ -169,39 +132,12 @@ final readonly class DoorwayPage
                     $state = $banner->stateFor($eye, $sun);
                     $height = $banner->holeHeightM($eye, $sun);
 
-                    return $state === BannerState::Works ? Numbers::decimal((float) $height, 2) . ' m' : ($height === null || $height > 10 ? self::why($state, $banner, $eye, $sun) : Numbers::decimal($height, 2) . ' m: ' . self::why($state, $banner, $eye, $sun));
+                    return $state === BannerState::Works ? Numbers::decimal((float) $height, 2) . ' m' : ($height === null || $height > 10 ? BannerWords::of($state, $banner, $eye, $sun) : Numbers::decimal($height, 2) . ' m: ' . BannerWords::of($state, $banner, $eye, $sun));
                 }, $eyes)),
             ];
         }
 
         return $rows;
-    }
-
-    /** @return list<string> */
-    private static function unseen(DoorwayOutlook $outlook, SunPosition $sun): array
-    {
-        return array_map(
-            static fn(array $w): string => implode(', ', $w['who']) . ' (' . self::why($w['state'], $outlook->banner, $outlook->eyesM[$w['who'][0]], $sun) . ')',
-            $outlook->without($sun),
-        );
-    }
-
-    private static function why(BannerState $state, Banner $banner, float $eyeM, SunPosition $sun): string
-    {
-        return match ($state) {
-            BannerState::Works => __('works'),
-            BannerState::NotFacing => __('faces away from the Sun'),
-            BannerState::SunDown => __('Sun down'),
-            BannerState::AboveLintel => __('above the opening'),
-            BannerState::BelowSill => __('below the opening'),
-            BannerState::PastJamb => __('too far to the side'),
-            BannerState::Blocked => __(':what is before the Sun', ['what' => $banner->blockedBy($eyeM, $sun) ?? __('the horizon')]),
-        };
-    }
-
-    private static function aside(float $degrees, int $decimals): string
-    {
-        return $degrees < 0 ? __(':deg to the left', ['deg' => Angles::degrees(-$degrees, $decimals)]) : __(':deg to the right', ['deg' => Angles::degrees($degrees, $decimals)]);
     }
 
     private static function asideM(float $metres): string

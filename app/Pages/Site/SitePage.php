@@ -6,9 +6,7 @@ namespace App\Pages\Site;
 
 use App\Domain\Site\EventPlan;
 use App\Drawings\Site\PlanDrawing;
-use App\Drawings\Site\ShadeDrawing;
 use App\Drawings\Site\SpotCells;
-use App\Text\HorizonText;
 use KeenShadow\Core\Site\Plan\Thing;
 use KeenShadow\Core\Site\Skyline\SunlitSite;
 
@@ -16,24 +14,16 @@ use KeenShadow\Core\Site\Skyline\SunlitSite;
 final readonly class SitePage
 {
     /**
+     * @param SpotCells|null $cells the map of spots, where it is wanted
      * @param list<SpotRow> $spots
-     * @param list<ThingRow> $rows the plan as numbers
-     * @param int $minutes from the beginning to the end of the ribbon
-     * @param int $minute the maximum's
-     * @param int|null $revision of the plan, from which a change is made
      */
     private function __construct(
-        public SunlitSite $site,
         public PlanDrawing $drawing,
         public ?SpotCells $cells,
+        public ShadeSlider $shade,
         public SpotView $view,
         public array $spots,
-        public array $rows,
-        public string $horizon,
-        public ShadeDrawing $shade,
-        public int $minutes,
-        public int $minute,
-        public ?int $revision,
+        public PlanNumbers $numbers,
         public bool $canUndo,
         public bool $canRedo,
     ) {}
@@ -43,21 +33,14 @@ final readonly class SitePage
     {
         $observer = $site->place($spot);
         $drawing = PlanDrawing::of($site, $observer);
-        $begin = (int) $site->here->spanBegins()->format('U');
-        $best = $site->here->bestVisible()->time();
 
         return new self(
-            site: $site,
             drawing: $drawing,
-            cells: $withMap ? SpotCells::of($site, $observer, $drawing) : null,
+            cells: $withMap ? SpotCells::of($site, $observer, $drawing->box) : null,
+            shade: ShadeSlider::of($site),
             view: SpotView::of($observer, $site),
             spots: array_map(static fn(Thing $place): SpotRow => SpotRow::of($place, $site->outlookFrom($place), $site), $site->plan->places()),
-            rows: array_map(ThingRow::of(...), $site->plan->things),
-            horizon: HorizonText::write($site->plan->horizon),
-            shade: ShadeDrawing::of($site, $best),
-            minutes: intdiv((int) $site->here->spanEnds()->format('U') - $begin, 60),
-            minute: intdiv((int) $best->format('U') - $begin, 60),
-            revision: $plan->revision(),
+            numbers: PlanNumbers::of($site->plan, $plan->revision()),
             canUndo: $plan->canUndo(),
             canRedo: $plan->canRedo(),
         );
@@ -65,6 +48,6 @@ final readonly class SitePage
 
     public function isEmpty(): bool
     {
-        return $this->site->plan->things === [];
+        return $this->numbers->rows === [];
     }
 }

@@ -1,26 +1,26 @@
 @php use App\Text\Numbers; @endphp
 <p class="lead-answer">{{ $page->headline }}</p>
-<x-verdict :verdict="$page->verdict" />
+<x-verdict :verdict="$page->outlook->verdict()" />
 <p class="caution">{{ __('Nobody looks past the banner. Only filters that passed the check go into the holes, taped so that they cannot fall out; somebody stands at the door all the time.') }}</p>
 <div class="doorway-drawings">
     <figure>
         <div class="doorway-people">
-            @foreach ($page->drawing->people as $person)
-                <svg width="{{ $page->drawing->widthMm }}mm" height="{{ $page->drawing->heightMm }}mm" viewBox="0 0 {{ $page->drawing->widthMm }} {{ $page->drawing->heightMm }}" role="img" aria-label="{{ __('Section along the Sun\'s rays: :who', ['who' => $person['who']]) }}">
-                    <path class="door-wall" d="M{{ $page->drawing->bannerX }} 0V{{ $page->drawing->headY }}M{{ $page->drawing->bannerX }} {{ $page->drawing->sillY }}V{{ $page->drawing->floorY }}"/>
-                    <path class="door-sheet" d="M{{ $page->drawing->bannerX }} {{ $page->drawing->headY }}V{{ $page->drawing->sillY }}"/>
-                    <path class="door-floor" d="M0 {{ $page->drawing->floorY }}H{{ $page->drawing->widthMm }}"/>
-                    <path class="door-body" d="M{{ $page->drawing->personX }} {{ $person['eyeY'] }}V{{ $page->drawing->floorY }}"/>
-                    <circle class="door-head" cx="{{ $page->drawing->personX }}" cy="{{ $person['eyeY'] }}" r="{{ $page->drawing->headMm }}"/>
+            @foreach ($page->moment->drawing->people as $person)
+                <svg width="{{ $page->moment->drawing->widthMm }}mm" height="{{ $page->moment->drawing->heightMm }}mm" viewBox="0 0 {{ $page->moment->drawing->widthMm }} {{ $page->moment->drawing->heightMm }}" role="img" aria-label="{{ __('Section along the Sun\'s rays: :who', ['who' => $person['who']]) }}">
+                    <path class="door-wall" d="M{{ $page->moment->drawing->bannerX }} 0V{{ $page->moment->drawing->headY }}M{{ $page->moment->drawing->bannerX }} {{ $page->moment->drawing->sillY }}V{{ $page->moment->drawing->floorY }}"/>
+                    <path class="door-sheet" d="M{{ $page->moment->drawing->bannerX }} {{ $page->moment->drawing->headY }}V{{ $page->moment->drawing->sillY }}"/>
+                    <path class="door-floor" d="M0 {{ $page->moment->drawing->floorY }}H{{ $page->moment->drawing->widthMm }}"/>
+                    <path class="door-body" d="M{{ $page->moment->drawing->personX }} {{ $person['eyeY'] }}V{{ $page->moment->drawing->floorY }}"/>
+                    <circle class="door-head" cx="{{ $page->moment->drawing->personX }}" cy="{{ $person['eyeY'] }}" r="{{ $page->moment->drawing->headMm }}"/>
                     @if ($person['holeY'] !== null)
-                        <path @class(['door-ray', 'is-stopped' => ! $person['works']]) d="M{{ $page->drawing->personX }} {{ $person['eyeY'] }}L{{ $page->drawing->rayX }} {{ $person['rayY'] }}"/>
-                        <circle class="door-hole" cx="{{ $page->drawing->bannerX }}" cy="{{ $person['holeY'] }}" r="0.9"/>
+                        <path @class(['door-ray', 'is-stopped' => ! $person['works']]) d="M{{ $page->moment->drawing->personX }} {{ $person['eyeY'] }}L{{ $page->moment->drawing->rayX }} {{ $person['rayY'] }}"/>
+                        <circle class="door-hole" cx="{{ $page->moment->drawing->bannerX }}" cy="{{ $person['holeY'] }}" r="0.9"/>
                     @endif
-                    <text class="door-word" x="1" y="{{ $page->drawing->heightMm }}" dy="-1">{{ $person['who'] }}</text>
+                    <text class="door-word" x="1" y="{{ $page->moment->drawing->heightMm }}" dy="-1">{{ $person['who'] }}</text>
                 </svg>
             @endforeach
         </div>
-        <figcaption>{{ __('Sections along the Sun\'s rays at :time, 1 : :scale when printed. :sun.', ['time' => $page->when, 'scale' => $page->drawing->oneTo, 'sun' => $page->stands]) }}</figcaption>
+        <figcaption>{{ __('Sections along the Sun\'s rays at :time, 1 : :scale when printed. :sun.', ['time' => $page->moment->when, 'scale' => $page->moment->drawing->oneTo, 'sun' => $page->moment->sun]) }}</figcaption>
     </figure>
 </div>
 <h2 id="windows">{{ __('From when to when') }}</h2>
@@ -34,41 +34,41 @@
 <x-table labelledby="heights" class="stacks">
     <x-slot:head>
         <th scope="col">{{ __('Local time') }}</th>
-        @foreach ($page->eyes as $who => $eye)
+        @foreach ($page->outlook->eyesM as $who => $eye)
             <th scope="col">{{ $who }}</th>
         @endforeach
         <th scope="col">{{ __('Hole from the eye, sideways') }}</th>
     </x-slot:head>
     @foreach ($page->rows as $row)
-        <tr><th scope="row">{{ $row['time'] }}</th>@foreach ($row['cells'] as $i => $cell)<td data-label="{{ array_keys($page->eyes)[$i] }}">{{ $cell }}</td>@endforeach<td data-label="{{ __('Hole from the eye, sideways') }}">{{ $row['aside'] }}</td></tr>
+        <tr><th scope="row">{{ $row['time'] }}</th>@foreach ($row['cells'] as $i => $cell)<td data-label="{{ array_keys($page->outlook->eyesM)[$i] }}">{{ $cell }}</td>@endforeach<td data-label="{{ __('Hole from the eye, sideways') }}">{{ $row['aside'] }}</td></tr>
     @endforeach
 </x-table>
 <section class="cutting scrolls" tabindex="0" aria-label="{{ __('Cutting plan') }}">
-    <h2>{{ __('Cutting plan for :time', ['time' => $page->when]) }}</h2>
-    @if ($page->holes === [])
+    <h2>{{ __('Cutting plan for :time', ['time' => $page->moment->when]) }}</h2>
+    @if ($page->moment->cutting->holes === [])
         <p>{{ __('No hole lies on the banner at this time: choose another time, distance or opening.') }}</p>
     @else
-        @if ($page->holeless !== [])
-            <p class="fault">{{ __('There is no room for a hole for: :who.', ['who' => implode(', ', $page->holeless)]) }}</p>
+        @if ($page->moment->cutting->holeless !== [])
+            <p class="fault">{{ __('There is no room for a hole for: :who.', ['who' => implode(', ', $page->moment->cutting->holeless)]) }}</p>
         @endif
-        @if ($page->unseen !== [])
-            <p class="fault">{{ __('No Sun at :time for: :who.', ['time' => $page->when, 'who' => implode('; ', $page->unseen)]) }}</p>
+        @if ($page->moment->cutting->unseen !== [])
+            <p class="fault">{{ __('No Sun at :time for: :who.', ['time' => $page->moment->when, 'who' => implode('; ', $page->moment->cutting->unseen)]) }}</p>
         @endif
-        <svg class="cutting-sheet" width="{{ $page->plan->widthMm }}mm" height="{{ $page->plan->floorY }}mm" viewBox="0 0 {{ $page->plan->widthMm }} {{ $page->plan->floorY }}" role="img" aria-label="{{ __('The banner as seen from inside, with its holes and the marks on the floor') }}">
-            <rect class="cut-sheet" width="{{ $page->plan->widthMm }}" height="{{ $page->plan->heightMm }}"/>
-            <path class="door-floor" d="M0 {{ $page->plan->floorY }}H{{ $page->plan->widthMm }}"/>
-            @foreach ($page->plan->holes as $hole)
+        <svg class="cutting-sheet" width="{{ $page->moment->cutting->plan->widthMm }}mm" height="{{ $page->moment->cutting->plan->floorY }}mm" viewBox="0 0 {{ $page->moment->cutting->plan->widthMm }} {{ $page->moment->cutting->plan->floorY }}" role="img" aria-label="{{ __('The banner as seen from inside, with its holes and the marks on the floor') }}">
+            <rect class="cut-sheet" width="{{ $page->moment->cutting->plan->widthMm }}" height="{{ $page->moment->cutting->plan->heightMm }}"/>
+            <path class="door-floor" d="M0 {{ $page->moment->cutting->plan->floorY }}H{{ $page->moment->cutting->plan->widthMm }}"/>
+            @foreach ($page->moment->cutting->plan->holes as $hole)
                 <rect class="cut-hole" x="{{ $hole['x'] }}" y="{{ $hole['y'] }}" width="{{ $hole['width'] }}" height="{{ $hole['height'] }}"/>
                 <text class="cut-number" x="{{ $hole['middleX'] }}" y="{{ $hole['y'] }}" dy="-1" text-anchor="middle">{{ $hole['number'] }}</text>
-                <path class="cut-stand" d="M{{ $hole['standX'] }} {{ $page->plan->floorY }}v-5"/>
-                <text class="cut-number" x="{{ $hole['standX'] }}" y="{{ $page->plan->floorY }}" dy="-6" text-anchor="middle">{{ $hole['number'] }}</text>
+                <path class="cut-stand" d="M{{ $hole['standX'] }} {{ $page->moment->cutting->plan->floorY }}v-5"/>
+                <text class="cut-number" x="{{ $hole['standX'] }}" y="{{ $page->moment->cutting->plan->floorY }}" dy="-6" text-anchor="middle">{{ $hole['number'] }}</text>
             @endforeach
         </svg>
         <svg width="102mm" height="6mm" viewBox="0 0 102 6" role="img" aria-label="{{ __('A bar 100 mm long') }}"><path class="screen-bar" d="M1 1V5M1 3H101M101 1V5"/></svg>
-        <p class="note">{{ __('From inside, 1 : :scale when printed at 100 %; the bar is then 100 mm long. Strokes on the floor: where the user of each hole stands.', ['scale' => $page->plan->oneTo]) }}</p>
+        <p class="note">{{ __('From inside, 1 : :scale when printed at 100 %; the bar is then 100 mm long. Strokes on the floor: where the user of each hole stands.', ['scale' => $page->moment->cutting->plan->oneTo]) }}</p>
         <x-table :label="__('Holes')" class="stacks">
             <x-slot:head><th scope="col">{{ __('Hole') }}</th><th scope="col">{{ __('For') }}</th><th scope="col" class="is-number">{{ __('Middle from the left jamb') }}</th><th scope="col" class="is-number">{{ __('Middle above the floor') }}</th><th scope="col" class="is-number">{{ __('Width × height for 10 min') }}</th><th scope="col" class="is-number">{{ __('Mark on the floor, from the left jamb') }}</th></x-slot:head>
-            @foreach ($page->holes as $hole)
+            @foreach ($page->moment->cutting->holes as $hole)
                 <tr><th scope="row" data-label="{{ __('Hole') }}">{{ $hole->number }}</th><td data-label="{{ __('For') }}">{{ $hole->who }}</td><td class="is-number" data-label="{{ __('Middle from the left jamb') }}">{{ Numbers::decimal($hole->fromLeftM, 2) }} m</td><td class="is-number" data-label="{{ __('Middle above the floor') }}">{{ Numbers::decimal($hole->heightM, 2) }} m</td><td class="is-number" data-label="{{ __('Width × height for 10 min') }}">{{ Numbers::decimal($hole->widthM, 2) }} × {{ Numbers::decimal($hole->lengthM, 2) }} m</td><td class="is-number" data-label="{{ __('Mark on the floor, from the left jamb') }}">{{ Numbers::decimal($hole->standM, 2) }} m</td></tr>
             @endforeach
         </x-table>

@@ -9,16 +9,16 @@
             <div class="field">
                 <label for="facade">{{ __('Doorway, window or wall') }}</label>
                 <select class="form-select" id="facade" name="facade">
-                    @foreach ($page->facades as $facade)
-                        <option @selected($facade->name === $page->facade->name)>{{ $facade->name }}</option>
+                    @foreach ($page->facing as $facade)
+                        <option @selected($facade['name'] === $page->outlook->banner->facade->name)>{{ $facade['name'] }}</option>
                     @endforeach
                 </select>
             </div>
-            <x-field name="distance_m" :label="__('Eyes behind the banner, m')" :value="old('distance_m', $page->distanceM)" inputmode="decimal" />
+            <x-field name="distance_m" :label="__('Eyes behind the banner, m')" :value="old('distance_m', $page->outlook->banner->distanceM)" inputmode="decimal" />
             <x-field name="child_m" :label="__('Children\'s eyes, m')" :value="old('child_m', $request->length('child_m'))" inputmode="decimal" />
             <x-field name="seated_m" :label="__('Seated eyes, m')" :value="old('seated_m', $request->length('seated_m'))" inputmode="decimal" />
             <x-field name="adult_m" :label="__('Adults\' eyes, m')" :value="old('adult_m', $request->length('adult_m'))" inputmode="decimal" />
-            <x-field name="time" :label="__('Holes for, local time')" :value="old('time', $page->time)" />
+            <x-field name="time" :label="__('Holes for, local time')" :value="old('time', $page->moment->time)" />
         </x-live-form>
         <div id="doorway-answer" aria-live="polite">@include('site.doorway-answer')</div>
     @endif

@@ -33,7 +33,7 @@
 @endif
 <p class="plan-hint" x-show="drawing" x-cloak>{{ __('Tap the corners in order; Finish, Enter or a tap on the first corner closes it. Keys: arrows move the cross, space sets a corner, Backspace takes it back, Escape gives up.') }}</p>
 <div class="plan-frame">
-<svg class="plan" data-part="plan" viewBox="{{ $page->drawing->left }} {{ $page->drawing->top }} {{ $page->drawing->width }} {{ $page->drawing->height }}"
+<svg class="plan" data-part="plan" viewBox="{{ $page->drawing->box->left }} {{ $page->drawing->box->top }} {{ $page->drawing->box->width }} {{ $page->drawing->box->height }}"
     tabindex="0" role="group" aria-label="{{ __('Site plan, north up. Tab goes from thing to thing, arrows move the chosen one, Delete removes it.') }}"
     x-bind:class="drawing ? 'is-drawing' : ''"
     x-on:pointerdown="grab" x-on:pointermove="drag" x-on:pointerup="drop" x-on:pointercancel="letGo" x-on:wheel.prevent="wheel" x-on:keydown="key" x-on:focusin="focused">
@@ -43,7 +43,7 @@
     </defs>
     <rect class="plan-paper" x="-2500" y="-2500" width="5000" height="5000"/>
     <rect x="-2500" y="-2500" width="5000" height="5000" fill="url(#plan-grid)"/>
-    <g data-part="drawn" font-size="{{ $page->drawing->letterM }}">
+    <g data-part="drawn" font-size="{{ $page->drawing->letterM() }}">
         @each('site.thing', $page->drawing->grounds, 'shape')
         @if ($page->cells)
             <g class="plan-cells">
@@ -53,12 +53,12 @@
                 <path class="is-lost" d="{{ $page->cells->lost }}"/>
             </g>
         @endif
-        <path class="plan-shadows" data-part="shade" d="{{ $page->cells ? '' : $page->shade->path }}"/>
+        <path class="plan-shadows" data-part="shade" d="{{ $page->cells ? '' : $page->shade->drawing->path }}"/>
         @each('site.thing', $page->drawing->standing, 'shape')
-        <g class="plan-fan" data-part="fan" transform="translate({{ $page->drawing->observerX }} {{ $page->drawing->observerY }})" data-index="{{ $page->drawing->observerIndex }}" data-name="{{ $page->view->place->name }}">
+        <g class="plan-fan" data-part="fan" transform="translate({{ $page->drawing->spot->x }} {{ $page->drawing->spot->y }})" data-index="{{ $page->drawing->spotIndex }}" data-name="{{ $page->view->place->name }}">
             @foreach ($page->drawing->rays as $ray)
-                <line @class(['is-main' => $ray['isMain'], 'is-hidden' => $ray['isHidden']]) x2="{{ $ray['x'] }}" y2="{{ $ray['y'] }}" vector-effect="non-scaling-stroke"/>
-                <text x="{{ $ray['labelX'] }}" y="{{ $ray['labelY'] }}" dy="0.35em" text-anchor="{{ $ray['anchor'] }}" @class(['is-main' => $ray['isMain']])>{{ $ray['label'] }}</text>
+                <line @class(['is-main' => $ray->isMain, 'is-hidden' => $ray->isHidden]) x2="{{ $ray->x }}" y2="{{ $ray->y }}" vector-effect="non-scaling-stroke"/>
+                <text x="{{ $ray->label->x }}" y="{{ $ray->label->y }}" dy="0.35em" text-anchor="{{ $ray->label->anchor }}" @class(['is-main' => $ray->isMain])>{{ $ray->label->text }}</text>
             @endforeach
         </g>
         @if ($page->cells)
@@ -75,7 +75,7 @@
 </svg>
 <svg class="plan-north" viewBox="0 0 20 34" aria-hidden="true"><path d="M10 1L15 15H5Z"/><path d="M10 14V20"/><text x="10" y="32" text-anchor="middle">N</text></svg>
 </div>
-<svg class="plan-bar" data-part="scale" viewBox="0 0 {{ $page->drawing->width }} 1" preserveAspectRatio="none" aria-hidden="true"><rect data-part="bar" width="{{ $page->drawing->barM }}" height="1"/></svg>
+<svg class="plan-bar" data-part="scale" viewBox="0 0 {{ $page->drawing->box->width }} 1" preserveAspectRatio="none" aria-hidden="true"><rect data-part="bar" width="{{ $page->drawing->barM }}" height="1"/></svg>
 <p class="plan-foot"><b data-part="barWords">{{ $page->drawing->barM }} m</b> · {{ __('North up, grid 10 m. Rays: where the Sun stands; dashed where it is hidden from “:spot”.', ['spot' => $page->view->place->name]) }}</p>
 <p class="plan-best">
     @if ($page->cells)
@@ -100,8 +100,8 @@
 @endif
 <div class="plan-time">
     <label for="plan-minute">{{ __('Shade at') }}</label>
-    <input type="range" id="plan-minute" min="0" max="{{ $page->minutes }}" value="{{ $page->minute }}" step="5" data-part="minute" x-on:input="shadeLater">
-    <output data-part="shadeWords" for="plan-minute"><b>{{ $page->shade->time }}</b> {{ $page->shade->words }}</output>
+    <input type="range" id="plan-minute" min="0" max="{{ $page->shade->minutes }}" value="{{ $page->shade->minute }}" step="5" data-part="minute" x-on:input="shadeLater">
+    <output data-part="shadeWords" for="plan-minute"><b>{{ $page->shade->drawing->time }}</b> {{ $page->shade->drawing->words }}</output>
 </div>
 @can('update', $event)
     <div class="plan-chosen" x-show="chosen !== null" x-cloak x-on:input="touched = true">

@@ -36,7 +36,7 @@
             </tr>
         @endforeach
     </x-table>
-    <p class="note">{{ __('Hidden from the first touch of the disc to the last. In brackets: how much earlier or later, if the plan is off by the :m m given below. For a queue, a screen or a shaded post, being hidden is what is wanted.', ['m' => $page->site->plan->accuracyM]) }}</p>
+    <p class="note">{{ __('Hidden from the first touch of the disc to the last. In brackets: how much earlier or later, if the plan is off by the :m m given below. For a queue, a screen or a shaded post, being hidden is what is wanted.', ['m' => $page->numbers->accuracyM]) }}</p>
 @endif
 @can('update', $event)
     @include('site.sighting')

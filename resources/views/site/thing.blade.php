@@ -1,11 +1,12 @@
-<g class="plan-thing plan-{{ $shape->kind }} is-{{ $shape->shape }}" data-index="{{ $shape->index }}" data-name="{{ $shape->name }}" data-kind="{{ $shape->kind }}" data-height-word="{{ $shape->heightWord }}"
-    data-shape="{{ $shape->shape }}" tabindex="0" role="button" aria-label="{{ $shape->label }}">
+@php use App\Text\SiteWords; @endphp
+<g class="plan-thing plan-{{ $shape->thing->kind->value }} is-{{ $shape->thing->kind->shape()->value }}" data-index="{{ $shape->index }}" data-name="{{ $shape->thing->name }}" data-kind="{{ $shape->thing->kind->value }}" data-height-word="{{ SiteWords::height($shape->thing->kind) }}"
+    data-shape="{{ $shape->thing->kind->shape()->value }}" tabindex="0" role="button" aria-label="{{ $shape->label }}">
     <title>{{ $shape->label }}</title>
-    @switch($shape->shape)
+    @switch($shape->thing->kind->shape()->value)
         @case('area')<polygon points="{{ $shape->points }}" vector-effect="non-scaling-stroke"/>@break
         @case('line')<polyline points="{{ $shape->points }}" vector-effect="non-scaling-stroke"/>@break
-        @case('round')<circle cx="{{ $shape->x }}" cy="{{ $shape->y }}" r="{{ $shape->radius }}" vector-effect="non-scaling-stroke"/>@break
-        @case('point')<circle cx="{{ $shape->x }}" cy="{{ $shape->y }}" r="0.55em" vector-effect="non-scaling-stroke"/>@break
+        @case('round')<circle cx="{{ $shape->at->x }}" cy="{{ $shape->at->y }}" r="{{ $shape->thing->radiusM }}" vector-effect="non-scaling-stroke"/>@break
+        @case('point')<circle cx="{{ $shape->at->x }}" cy="{{ $shape->at->y }}" r="0.55em" vector-effect="non-scaling-stroke"/>@break
     @endswitch
-    <text x="{{ $shape->nameX }}" y="{{ $shape->nameY }}" dy="0.35em" text-anchor="{{ $shape->nameAnchor }}">{{ $shape->isNamed ? $shape->name : '' }}</text>
+    <text x="{{ $shape->name->x }}" y="{{ $shape->name->y }}" dy="0.35em" text-anchor="{{ $shape->name->anchor }}">{{ $shape->name->text }}</text>
 </g>

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature\Drawings;
 
 use App\Drawings\LabelSpace;
+use App\Drawings\PlacedText;
 use Tests\TestCase;
 
 /** A drawing's labels: whatever is asked, none lies on another or on a mark, and a line is crossed only for want of room. */
@@ -26,19 +27,19 @@ final class LabelSpaceTest extends TestCase
         for ($i = 0; $i < 200; ++$i) {
             [$x, $y] = [mt_rand(0, 200), mt_rand(0, 200)];
             $text = str_repeat('n', mt_rand(1, 15));
-            $place = $room->find($text, [[$x + 2, $y, 'start'], [$x - 2, $y, 'end'], [$x, $y - 3, 'middle']]);
+            $place = $room->find([new PlacedText($x + 2, $y, 'start', $text), new PlacedText($x - 2, $y, 'end', $text), new PlacedText($x, $y - 3, 'middle', $text)]);
             if ($place === null) {
                 continue;
             }
             ++$placed;
             // No letter of the fonts that ship is narrower than half its height on average, none is higher than its line.
             $width = 0.5 * self::LETTER_M * strlen($text);
-            $left = $place[0] - match ($place[2]) {
+            $left = $place->x - match ($place->anchor) {
                 'start' => 0,
                 'end' => $width,
                 default => $width / 2,
             };
-            $box = [$left, $place[1] - self::LETTER_M / 2, $left + $width, $place[1] + self::LETTER_M / 2];
+            $box = [$left, $place->y - self::LETTER_M / 2, $left + $width, $place->y + self::LETTER_M / 2];
             foreach ($taken as $other) {
                 self::assertFalse($box[0] < $other[2] && $other[0] < $box[2] && $box[1] < $other[3] && $other[1] < $box[3], "{$text} at {$x}, {$y}");
             }
@@ -50,11 +51,11 @@ final class LabelSpaceTest extends TestCase
 
     public function testALineIsCrossedOnlyForWantOfRoom(): void
     {
-        $places = [[0.0, 0.0, 'start'], [0.0, 10.0, 'start']];
+        $places = [new PlacedText(0, 0, 'start', 'wall'), new PlacedText(0, 10, 'start', 'wall')];
         $room = new LabelSpace(self::LETTER_M);
         $room->line(-50, 0, 50, 0);
-        self::assertSame($places[1], $room->find('wall', $places));
-        self::assertSame($places[0], $room->find('wall', $places), 'the other is taken by now');
-        self::assertNull($room->find('wall', $places));
+        self::assertSame($places[1], $room->find($places));
+        self::assertSame($places[0], $room->find($places), 'the other is taken by now');
+        self::assertNull($room->find($places));
     }
 }

@@ -102,15 +102,15 @@ final class SitePagesTest extends SiteTestCase
         $site = $this->site();
         $drawing = PlanDrawing::of($site, $site->mainPlace());
         foreach ($drawing->rays as $ray) {
-            if (preg_match('/^Max/', $ray['label']) === 1) {
-                self::assertEqualsWithDelta($site->outlookFrom($site->mainPlace())->contacts[2]->sun->azimuthDeg, fmod(rad2deg(atan2($ray['x'], -$ray['y'])) + 360, 360), 0.3);
-                self::assertTrue($ray['isHidden']);
+            if (preg_match('/^Max/', $ray->label->text) === 1) {
+                self::assertEqualsWithDelta($site->outlookFrom($site->mainPlace())->contacts[2]->sun->azimuthDeg, fmod(rad2deg(atan2($ray->x, -$ray->y)) + 360, 360), 0.3);
+                self::assertTrue($ray->isHidden);
             }
         }
         self::assertGreaterThanOrEqual(4, count($drawing->rays));
         foreach ($drawing->rays as $ray) {
-            self::assertGreaterThan($drawing->left, $drawing->observerX + $ray['x']);
-            self::assertLessThan($drawing->top + $drawing->height, $drawing->observerY + $ray['y']);
+            self::assertGreaterThan($drawing->box->left, $drawing->spot->x + $ray->x);
+            self::assertLessThan($drawing->box->top + $drawing->box->height, $drawing->spot->y + $ray->y);
         }
     }
 
