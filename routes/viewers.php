@@ -12,7 +12,6 @@ Route::prefix('events/{event}/viewers')->name('viewers.')->scopeBindings()->grou
         Route::get('{viewer}', [ViewerController::class, 'show'])->name('show');
     });
     Route::middleware('can:update,event')->group(function (): void {
-
         Route::get('create', [ViewerController::class, 'create'])->name('create');
         Route::post('/', [ViewerController::class, 'store'])->name('store');
         Route::put('{viewer}', [ViewerController::class, 'update'])->name('update');
