@@ -26,7 +26,7 @@ test("a name that is only spelled alike waits for a choice", async ({ page }) =>
     await page.goto("/events/create");
     await page.getByLabel("Find a town").fill("Akureiri");
     await page.getByLabel("Find a town").press("Enter");
-    await expect(page.locator(".found")).toContainText("Spelled alike");
+    await expect(page.locator(".found")).toContainText("Similar names");
     await expect(page.getByLabel("Latitude")).toHaveValue("");
     await expect(page.getByRole("button", { name: /Akureyri, Northeast, Iceland/ })).toBeFocused();
     await page.keyboard.press("Enter");

@@ -24,7 +24,7 @@ test("the best spot is mapped; doorway, mirror and shadows answer", async ({ pag
     await page.getByRole("link", { name: "Supports and shadows" }).click();
     await page.getByLabel("Length of the tube").fill("-1");
     await expect(page.locator("#tube_m-fault")).toContainText("Tube: “-1” is not a length from 0.05 to");
-    await expect(page.getByRole("alert")).toContainText("is for the numbers before");
+    await expect(page.getByRole("alert")).toContainText("is for the previous numbers");
     await expectAccessible(page);
 });
 

@@ -6,7 +6,7 @@
     </li>
 @endforeach
 @if ($found !== [] && ! $found[0]->isPlain)
-    <li class="note">{{ __('Names like it, or beginning like it: choose one. Towns of about 1 000 people and more are known, their names in other languages for the larger; else type coordinates.') }}</li>
+    <li class="note">{{ __('Similar names: choose one. Towns of about 1 000 people and more are known, their names in other languages for the larger; else type coordinates.') }}</li>
 @endif
 @if ($found === [] && mb_strlen(trim($typed)) > 1)
     <li class="note">{{ __('Nothing found for ":typed". Try another spelling, or type coordinates such as 36.53 −6.29.', ['typed' => $typed]) }}</li>
