@@ -35,7 +35,7 @@ test("an observer dragged on the plan sees the times change and stays where he w
     await kept;
     await expect(page.locator(".spot-view .lead-answer")).toContainText("until 18:35");
     await expect.poll(() => points(page, "East end")).toBe("-20 30");
-    // The frame around the page follows: nothing of the site is before the Sun any more.
+    // The frame around the page follows: nothing of the site is in front of the Sun any more.
     await expect(page.locator(".stages [aria-current]")).not.toContainText("C2");
     await expect(page.locator(".ribbon-hidden")).toHaveCount(0);
     await page.reload();

@@ -35,7 +35,7 @@ final readonly class ShadowRibbon
      * @param list<RibbonMark> $hours
      * @param list<RibbonMark> $crossings sunrise and sunset
      * @param list<array{x: float, width: float}> $nights obstructions with the Sun down, in percent
-     * @param list<array{x: float, width: float, by: string}> $hidden obstructions with something on the site before the Sun, in percent
+     * @param list<array{x: float, width: float, by: string}> $hidden obstructions with something on the site in front of the Sun, in percent
      * @param list<array{offset: float, opacity: float}> $shade
      */
     private function __construct(
@@ -51,7 +51,7 @@ final readonly class ShadowRibbon
         public ?float $nowPercent,
     ) {}
 
-    /** @param list<HiddenSpan> $hidden what comes before the Sun where the people stand */
+    /** @param list<HiddenSpan> $hidden what comes in front of the Sun where the people stand */
     public static function of(LocalEclipse $here, array $hidden, DateTimeImmutable $now): self
     {
         $begin = $here->spanBegins();

@@ -88,7 +88,7 @@ final readonly class SpotCells
     {
         $at = SvgPoint::of($spot->at);
 
-        return ['x' => $at->x, 'y' => $at->y, 'words' => __(':east m east, :north m north: the whole disc free for :clear, :weight % of the eclipse by covered area; the maximum is :kept', [
+        return ['x' => $at->x, 'y' => $at->y, 'words' => __(':east m east, :north m north: the whole disc clear for :clear, :weight % of the eclipse by covered area; the maximum is :kept', [
             'east' => Numbers::decimal($spot->at->eastM, 1), 'north' => Numbers::decimal($spot->at->northM, 1), 'clear' => Durations::toTheMinute($spot->clearMinutes * 60),
             'weight' => Numbers::percent($spot->weight), 'kept' => $spot->keepsMaximum ? __('seen') : __('lost'),
         ])];

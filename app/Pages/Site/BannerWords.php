@@ -20,7 +20,7 @@ final class BannerWords
             BannerState::AboveLintel => __('above the opening'),
             BannerState::BelowSill => __('below the opening'),
             BannerState::PastJamb => __('too far to the side'),
-            BannerState::Blocked => __(':what is before the Sun', ['what' => $banner->blockedBy($eyeM, $sun) ?? __('the horizon')]),
+            BannerState::Blocked => __(':what is in front of the Sun', ['what' => $banner->blockedBy($eyeM, $sun) ?? __('the horizon')]),
         };
     }
 }

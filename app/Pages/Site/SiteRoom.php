@@ -31,7 +31,7 @@ final readonly class SiteRoom implements Room
         return match (true) {
             $outlook->lost !== [] => __(':contacts hidden', ['contacts' => implode(', ', array_map(static fn(ContactName $name): string => $name->value, $outlook->lost))]),
             $outlook->level === Level::Hold => __('the Sun is hidden or close to it for a while'),
-            default => __('the Sun stands clear'),
+            default => __('the Sun is clear'),
         };
     }
 }

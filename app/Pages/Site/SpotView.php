@@ -46,7 +46,7 @@ final readonly class SpotView
         return new self(
             place: $place,
             headline: self::headlineOf($outlook, $place, $site),
-            clear: __('The whole disc stands free :clear of :whole.', ['clear' => Durations::toTheMinute($outlook->clearSeconds), 'whole' => Durations::toTheMinute($outlook->wholeSeconds)]),
+            clear: __('The whole disc is clear for :clear of :whole.', ['clear' => Durations::toTheMinute($outlook->clearSeconds), 'whole' => Durations::toTheMinute($outlook->wholeSeconds)]),
             hidden: array_map(static fn(UncertainObstruction $h): string => ObstructionWords::line($h, $site), $outlook->obstructions),
             close: array_map(static fn(Obstruction $s): string => trans_choice('If the plan is off by :m m, :what hides it from :from to :to as well.|If the plan is off by :m m, :what hide it from :from to :to as well.', count($s->by), [
                 'm' => $site->plan->accuracyM, 'what' => ObstructionWords::by($s), 'from' => ObstructionWords::goes($s->from, 60.0, $site), 'to' => ObstructionWords::comes($s->to, 60.0, $site),
@@ -71,7 +71,7 @@ final readonly class SpotView
         }
         $during = array_values(array_filter($outlook->obstructions, static fn(UncertainObstruction $h): bool => $h->obstruction->to->time() > $site->here->begins() && $h->obstruction->from->time() < $site->here->ends()));
         if ($during === []) {
-            return __('From “:spot” the Sun stands clear from the first contact to the last.', ['spot' => SiteWords::name($place)]);
+            return __('From “:spot” the Sun is clear from the first contact to the last.', ['spot' => SiteWords::name($place)]);
         }
         $first = $during[0];
         $count = count($first->obstruction->by);

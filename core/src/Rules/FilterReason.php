@@ -7,7 +7,7 @@ namespace KeenShadow\Core\Rules;
 /** Why filters stay on, or when they need not. */
 enum FilterReason: string
 {
-    /** The place, the eclipse or what stands before the Sun is not known. */
+    /** The place, the eclipse or what stands in front of the Sun is not known. */
     case Unknown = 'unknown';
     /** Nothing of the eclipse comes here: the Sun is whole. */
     case NoEclipse = 'no_eclipse';

@@ -48,7 +48,7 @@ final readonly class Filters
     ) {}
 
     /**
-     * The rule for a place over a level horizon and what stands before the Sun there.
+     * The rule for a place over a level horizon and what stands in front of the Sun there.
      *
      * @param LocalCircumstances $c of this eclipse and observer
      * @param list<Interval> $hidden in order, during which the whole disc is behind something

@@ -9,7 +9,7 @@ final readonly class Finding
 {
     /**
      * @param array<string, string|float|list<string>|null> $values what stands for each :word in the reason and the next step; a
-     *     name of what stands before the Sun is null for the far horizon
+     *     name of what stands in front of the Sun is null for the far horizon
      */
     public function __construct(
         public Level $level,

@@ -18,7 +18,7 @@ enum SiteSubject implements Subject
     {
         return match ($this) {
             self::Spot => match ($level) {
-                Level::Yes => 'The Sun stands clear',
+                Level::Yes => 'The Sun is clear',
                 Level::Hold => 'Not all clear',
                 Level::No => 'The maximum is lost',
             },

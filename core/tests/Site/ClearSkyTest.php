@@ -154,18 +154,18 @@ final class ClearSkyTest extends SiteTestCase
     /** @return array<string, array{list<mixed>, Level, string, Level, string}> what stands there, to watch from there, to be in the shade there */
     public static function spots(): array
     {
-        $free = 'Nothing on the plan comes before the Sun while the eclipse lasts.';
+        $free = 'Nothing on the plan comes in front of the Sun while the eclipse lasts.';
         $lit = 'The Sun reaches it all the time.';
         $some = 'The Sun reaches it for a part of the eclipse.';
 
         // The Sun goes from 24° up at azimuth 84° to 52° up at 116°, its maximum at 95°.
         return [
             'a wall behind' => [[ThingKind::Wall, [[-5, -50], [-5, 50]], 30.0], Level::Yes, $free, Level::No, $lit],
-            'inside a hall' => [[ThingKind::Building, [[-9, -9], [9, -9], [9, 9], [-9, 9]], 4.0], Level::No, 'The spot lies under or inside :name.', Level::Yes, 'The whole disc is never free from here while the eclipse lasts.'],
+            'inside a hall' => [[ThingKind::Building, [[-9, -9], [9, -9], [9, 9], [-9, 9]], 4.0], Level::No, 'The spot lies under or inside :name.', Level::Yes, 'The whole disc is never clear from here while the eclipse lasts.'],
             'a mast between the contacts' => [[ThingKind::Wall, [[10, 0.1], [10, 0.2]], 30.0], Level::Hold, 'No contact is lost, but for a while the Sun is hidden.', Level::Hold, $some],
             'a low wall in the morning' => [[ThingKind::Wall, [[5, -50], [5, 50]], 4.5], Level::Hold, ':contacts lost behind :name.', Level::Hold, $some],
             'a wall over the maximum' => [[ThingKind::Wall, [[5, -50], [5, 50]], 6.0], Level::No, ':contacts lost behind :name.', Level::Hold, $some],
-            'close under a high wall' => [[ThingKind::Wall, [[1, -50], [1, 50]], 30.0], Level::No, ':contacts lost behind :name.', Level::Yes, 'The whole disc is never free from here while the eclipse lasts.'],
+            'close under a high wall' => [[ThingKind::Wall, [[1, -50], [1, 50]], 30.0], Level::No, ':contacts lost behind :name.', Level::Yes, 'The whole disc is never clear from here while the eclipse lasts.'],
         ];
     }
 

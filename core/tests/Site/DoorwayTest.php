@@ -118,10 +118,10 @@ final class DoorwayTest extends SiteTestCase
         $children = ['Children' => 1.10, 'Seated' => 1.20];
 
         return [
-            'children only' => ['door', $children, 35, Level::Yes, ['For all heights of eyes a hole lies on the banner at the maximum, and nothing stands before the Sun.']],
+            'children only' => ['door', $children, 35, Level::Yes, ['For all heights of eyes a hole lies on the banner at the maximum, and nothing stands in front of the Sun.']],
             'adults stand too high' => ['door', $children + ['Adults' => 1.65], 35, Level::Hold, ['At the maximum the hole would lie above the opening (:who). Adults']],
-            'a low Sun behind the yard wall' => ['door', $children, 8, Level::Hold, ['At the maximum :by is before the Sun (:who). Children, Seated, yard wall']],
-            'two reasons' => ['door', ['Children' => 1.10, 'Adults' => 2.04], 8, Level::Hold, ['At the maximum :by is before the Sun (:who). Children, yard wall', 'At the maximum the hole would lie above the opening (:who). Adults']],
+            'a low Sun behind the yard wall' => ['door', $children, 8, Level::Hold, ['At the maximum :by is in front of the Sun (:who). Children, Seated, yard wall']],
+            'two reasons' => ['door', ['Children' => 1.10, 'Adults' => 2.04], 8, Level::Hold, ['At the maximum :by is in front of the Sun (:who). Children, yard wall', 'At the maximum the hole would lie above the opening (:who). Adults']],
             'the north wall' => ['school 3', $children, 35, Level::No, ['At the maximum it faces away from the Sun (:who). Children, Seated']],
         ];
     }

@@ -32,7 +32,7 @@ final class MirrorTest extends SiteTestCase
             'a low mirror' => [[$school], [-25, 0, 1.0], $screen, $sun, Level::Hold, 'For :metres m the beam runs at the height of eyes. 12.4'],
             'a window beside the screen' => [[$school, [ThingKind::Window, [[0, -1.6], [0, -0.6]], 4.0, 0.0, 'class 5B', 2.5]], $mirror, $screen, $sun, Level::Hold, 'The beam goes by :names. class 5B'],
             'a fence between' => [[$school, [ThingKind::Wall, [[-10, -9], [-10, 9]], 4.0, 0.0, 'fence']], $mirror, $screen, $sun, Level::No, ':name stands in the beam\'s way. fence'],
-            'a tower before the Sun' => [[$school, [ThingKind::Wall, [[30, -50], [30, 50]], 60.0, 0.0, 'tower']], $mirror, $screen, $sun, Level::No, 'At this time :name stands between the Sun and the mirror. tower'],
+            'a tower in front of the Sun' => [[$school, [ThingKind::Wall, [[30, -50], [30, 50]], 60.0, 0.0, 'tower']], $mirror, $screen, $sun, Level::No, 'At this time :name stands between the Sun and the mirror. tower'],
             'a Sun that has set' => [[$school], $mirror, $screen, self::sun(290, -1), Level::No, 'At this time :name stands between the Sun and the mirror. the horizon'],
             'behind the wall, in its yard' => [[[ThingKind::Wall, [[0, -10], [0, 10]], 2.9, 0.0, 'wall']], [25, 0, 2.1], $screen, $sun, Level::No, 'The mirror lies behind the wall that carries the screen.'],
             'the Sun in the mirror\'s back' => [[$school], $mirror, $screen, self::sun(270, 5), Level::Hold, 'The light only grazes the glass: the mirror must be long and true.'],

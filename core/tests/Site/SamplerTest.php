@@ -11,7 +11,7 @@ use KeenShadow\Core\Site\Skyline\DiscVisibility;
 use KeenShadow\Core\Site\Skyline\Skyline;
 use KeenShadow\Core\Sky\SunPosition;
 
-/** How much of the disc stands free, and how far from it the nearest thing is, against a disc laid out in dots. */
+/** How much of the disc is clear, and how far from it the nearest thing is, against a disc laid out in dots. */
 final class SamplerTest extends SiteTestCase
 {
     private const RADIUS_DEG = 0.2625;

@@ -84,5 +84,5 @@
 </x-table>
 <details class="folded">
     <summary>{{ __('Show the calculation') }}</summary>
-    <p>{{ __('With the eye h above the floor and D behind the banner, the Sun at apparent altitude a and β to the right of straight out: hole height = h + D·tan a / cos β; sideways = D·tan β. It works while all of the hole lies on the banner with a rim, its user stands within the opening\'s width, and nothing outside stands before the Sun. Common practice, no source; the calculation is plane trigonometry.') }}</p>
+    <p>{{ __('With the eye h above the floor and D behind the banner, the Sun at apparent altitude a and β to the right of straight out: hole height = h + D·tan a / cos β; sideways = D·tan β. It works while all of the hole lies on the banner with a rim, its user stands within the opening\'s width, and nothing outside stands in front of the Sun. Common practice, no source; the calculation is plane trigonometry.') }}</p>
 </details>

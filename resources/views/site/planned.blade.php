@@ -16,7 +16,7 @@
             <th scope="col">{{ __('Verdict') }}</th>
             <th scope="col">{{ __('Hidden') }}</th>
             <th scope="col">{{ __('Contacts lost') }}</th>
-            <th scope="col" class="is-number">{{ __('Whole disc free') }}</th>
+            <th scope="col" class="is-number">{{ __('Whole disc clear') }}</th>
             <th scope="col">{{ __('Ground') }}</th>
         </x-slot:head>
         @foreach ($page->spots as $row)
@@ -31,7 +31,7 @@
                     @endforelse
                 </td>
                 <td data-label="{{ __('Contacts lost') }}">{{ $row->lost }}</td>
-                <td class="is-number" data-label="{{ __('Whole disc free') }}">{{ $row->clear }}</td>
+                <td class="is-number" data-label="{{ __('Whole disc clear') }}">{{ $row->clear }}</td>
                 <td data-label="{{ __('Ground') }}">{{ $row->ground }}</td>
             </tr>
         @endforeach

@@ -17,7 +17,7 @@ final class PlanTest extends SiteTestCase
     {
         $this->get(route('site.show', $this->event))->assertOk()
             ->assertSee('Nothing is drawn yet')->assertSee('nothing drawn yet')
-            ->assertSee('Nothing is drawn yet that could hide the Sun.')->assertSee('nothing is known of what stands before the Sun')->assertDontSee('The Sun stands clear');
+            ->assertSee('Nothing is drawn yet that could hide the Sun.')->assertSee('nothing is known of what stands in front of the Sun')->assertDontSee('The Sun is clear');
         $this->get(route('site.doorway', $this->event))->assertOk()->assertSee('No wall is drawn yet.');
         $this->get(route('site.mirror', $this->event))->assertOk()->assertSee('no mirror and screen yet');
         $this->get(route('site.shadows', $this->event))->assertOk();

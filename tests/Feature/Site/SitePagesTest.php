@@ -125,9 +125,9 @@ final class SitePagesTest extends SiteTestCase
     {
         $this->get(route('site.doorway', [$this->event, 'facade' => 'School 3']))->assertSee('“School 3” does not face the Sun: it faces north-east')->assertSee('Does not work');
         $this->get(route('site.doorway', [$this->event, 'facade' => 'Doorway B', 'time' => '17:00', 'distance_m' => '0,6']))->assertOk()
-            ->assertSee('A banner in “Doorway B” works from 16:34 to 17:4', false)->assertSee('Gym is before the Sun')->assertSee('1.33 m')->assertSee('Cutting plan for 17:00');
+            ->assertSee('A banner in “Doorway B” works from 16:34 to 17:4', false)->assertSee('Gym is in front of the Sun')->assertSee('1.33 m')->assertSee('Cutting plan for 17:00');
         $this->get(route('site.doorway', [$this->event, 'adult_m' => '2.05', 'distance_m' => '0.6', 'time' => '17:50']))
-            ->assertSee('No Sun at 17:50 for: Children, Seated (Gym is before the Sun); Adults (above the opening).')->assertDontSee('There is no room for a hole');
+            ->assertSee('No Sun at 17:50 for: Children, Seated (Gym is in front of the Sun); Adults (above the opening).')->assertDontSee('There is no room for a hole');
         $this->get(route('site.doorway', [$this->event, 'distance_m' => 'far', 'time' => '25:00']))->assertSessionHasErrors(['distance_m', 'time']);
         // Each message names the field, what stands there and what may; the address leads back to the page, not elsewhere.
         $this->flushSession();

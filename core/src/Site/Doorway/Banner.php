@@ -99,7 +99,7 @@ final readonly class Banner
         };
     }
 
-    /** What stands outside before the Sun, for an eye whose look is blocked; null is the far horizon. */
+    /** What stands outside in front of the Sun, for an eye whose look is blocked; null is the far horizon. */
     public function blockedBy(float $eyeM, SunPosition $sun): ?string
     {
         return $this->skylineTowards($sun, $this->holeHeightM($eyeM, $sun) ?? $eyeM)->boundBefore($sun);
@@ -111,7 +111,7 @@ final readonly class Banner
         return Timeline::intervals($track, self::STEP_SECONDS, fn(SunPosition $sun): BannerState => $this->stateFor($eyeM, $sun));
     }
 
-    /** Only what stands before the Sun is looked at: the hole moves with it, so that each moment has a skyline of its own. */
+    /** Only what stands in front of the Sun is looked at: the hole moves with it, so that each moment has a skyline of its own. */
     private function skylineTowards(SunPosition $sun, float $holeM): Skyline
     {
         return Skyline::from($this->facade->outside(), $holeM, $this->plan->obstacles(), $this->plan->horizon, 0.0, AzimuthSpan::of([$sun]));

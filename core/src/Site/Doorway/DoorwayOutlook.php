@@ -78,7 +78,7 @@ final readonly class DoorwayOutlook
             array_map(static fn(array $w): Finding => new Finding($level, self::reason($w['state']), 'Try another doorway, distance or height.', Source::Plan, ['who' => $w['who'], ...$w['by']]), $this->without($this->maximum)),
             new Finding(
                 Level::Yes,
-                'For all heights of eyes a hole lies on the banner at the maximum, and nothing stands before the Sun.',
+                'For all heights of eyes a hole lies on the banner at the maximum, and nothing stands in front of the Sun.',
                 'Hang it a day or two before and try it at the same hours; only checked filters go into the holes.',
                 Source::Plan,
             ),
@@ -93,7 +93,7 @@ final readonly class DoorwayOutlook
             BannerState::AboveLintel => 'At the maximum the hole would lie above the opening (:who).',
             BannerState::BelowSill => 'At the maximum the hole would lie below the opening (:who).',
             BannerState::PastJamb => 'At the maximum the hole would lie too far to the side (:who).',
-            BannerState::Blocked => 'At the maximum :by is before the Sun (:who).',
+            BannerState::Blocked => 'At the maximum :by is in front of the Sun (:who).',
             BannerState::Works => throw new \LogicException('nothing speaks against it'),
         };
     }

@@ -9,12 +9,12 @@ use KeenShadow\Core\Sky\SunTrack;
 use KeenShadow\Core\Sky\Timeline;
 use KeenShadow\Core\Time\Interval;
 
-/** When the Sun stands free from one spot while a track lasts. */
+/** When the Sun is clear from one spot while a track lasts. */
 final readonly class ClearSky
 {
     /** The disc needs two minutes to pass the thinnest pole. */
     private const STEP_SECONDS = 60.0;
-    /** Places in an obstruction at which is asked what stands before the Sun. */
+    /** Places in an obstruction at which is asked what stands in front of the Sun. */
     private const ASKED = 12;
 
     /**
@@ -57,7 +57,7 @@ final readonly class ClearSky
         return null;
     }
 
-    /** Seconds with the whole disc free between two moments. */
+    /** Seconds with the whole disc clear between two moments. */
     public function clearSeconds(float $fromUt, float $toUt): float
     {
         $blocked = 0.0;
@@ -75,7 +75,7 @@ final readonly class ClearSky
         $to = $blocked[count($blocked) - 1]->to;
         $hidden = array_values(array_filter($blocked, static fn(StateInterval $interval): bool => $interval->state === DiscVisibility::Hidden));
         $names = [];
-        // Inside the obstruction: at its very ends nothing is before the Sun yet.
+        // Inside the obstruction: at its very ends nothing is in front of the Sun yet.
         for ($i = 0; $i < self::ASKED; ++$i) {
             $name = $skyline->boundBefore($track->at($from->julianDateUt + ($to->julianDateUt - $from->julianDateUt) * ($i + 0.5) / self::ASKED));
             if (!in_array($name, $names, true)) {

@@ -17,7 +17,7 @@ final readonly class Clearance
         public ?string $by,
     ) {}
 
-    /** How much of a disc of that half width stands free. */
+    /** How much of a disc of that half width is clear. */
     public function visibility(float $semidiameterDeg): DiscVisibility
     {
         return match (true) {

@@ -7,7 +7,7 @@ namespace KeenShadow\Core\Site\Skyline;
 use DateTimeImmutable;
 use KeenShadow\Core\Time\JulianDate;
 
-/** From when to when something on the site stands before the Sun. */
+/** From when to when something on the site stands in front of the Sun. */
 final readonly class HiddenSpan
 {
     /** @param non-empty-list<string> $by names, in order */

@@ -6,7 +6,7 @@ namespace KeenShadow\Core\Site\Skyline;
 
 use KeenShadow\Core\Sky\SunPosition;
 
-/** A while during which something stands before the Sun, from the first touch of the disc to the last. */
+/** A while during which something stands in front of the Sun, from the first touch of the disc to the last. */
 final readonly class Obstruction
 {
     /**

@@ -83,13 +83,13 @@ final readonly class Skyline
         return $this->walls->nameAbove($azimuth, tan(deg2rad(max(0.0, $this->horizon->altitudeDegAt($azimuth)))));
     }
 
-    /** How much of the Sun's disc stands free. */
+    /** How much of the Sun's disc is clear. */
     public function visibilityOf(SunPosition $sun): DiscVisibility
     {
         return $this->plainVisibility($sun) ?? $this->clearance($sun, $sun->semidiameterDeg)->visibility($sun->semidiameterDeg);
     }
 
-    /** What stands before the Sun or nearest to it, null for the far horizon. */
+    /** What stands in front of the Sun or nearest to it, null for the far horizon. */
     public function boundBefore(SunPosition $sun): ?string
     {
         return $this->clearance($sun, $sun->semidiameterDeg)->by;

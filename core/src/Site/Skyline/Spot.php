@@ -10,7 +10,7 @@ use KeenShadow\Core\Geometry\PlanPoint;
 final readonly class Spot
 {
     /**
-     * @param float $clearMinutes of the eclipse with the whole disc free
+     * @param float $clearMinutes of the eclipse with the whole disc clear
      * @param float $weight the same as a fraction of all, each minute counting by the area covered then
      */
     public function __construct(

@@ -12,7 +12,7 @@ use KeenShadow\Core\Sky\SunPosition;
 use KeenShadow\Core\Sky\SunTrack;
 
 /**
- * How good each spot of a lot is: a grid, south-west corner first, of the time with the whole disc free.
+ * How good each spot of a lot is: a grid, south-west corner first, of the time with the whole disc clear.
  *
  * Each minute weighs as much as the fraction of the Sun's area that is covered then, so that the middle of the eclipse
  * counts most; a spot that loses the maximum is marked, since no number of other minutes makes up for it. Instead of

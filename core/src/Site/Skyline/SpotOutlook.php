@@ -26,7 +26,7 @@ final readonly class SpotOutlook
      * @param list<Obstruction> $nearMisses what hides the Sun only if the plan is off by what it may be
      * @param list<ContactVisibility> $contacts in order of time
      * @param string|null $cover what the spot lies under
-     * @param float $clearSeconds of the eclipse with the whole disc free
+     * @param float $clearSeconds of the eclipse with the whole disc clear
      * @param list<Interval> $hidden when the whole disc is behind something or below the level, in order
      * @param bool $isDrawn whether the plan has anything that could hide the Sun
      * @param float $wholeSeconds of the eclipse with the whole disc above a level horizon
@@ -91,7 +91,7 @@ final readonly class SpotOutlook
             }
         }
         if (!$this->isDrawn) {
-            $findings[] = new Finding(Level::Hold, 'No building, wall, tree or far horizon is drawn: nothing is known of what stands before the Sun.', 'Draw what stands towards the Sun, with its height.', Source::Plan);
+            $findings[] = new Finding(Level::Hold, 'No building, wall, tree or far horizon is drawn: nothing is known of what stands in front of the Sun.', 'Draw what stands towards the Sun, with its height.', Source::Plan);
         }
         if ($findings === [] && $this->wholeSeconds - $this->clearSeconds > 1) {
             $findings[] = new Finding(Level::Hold, 'No contact is lost, but for a while the Sun is hidden.', 'Tell people when, or move.', Source::Plan);
@@ -99,7 +99,7 @@ final readonly class SpotOutlook
 
         return Verdict::of(SiteSubject::Spot, $findings, new Finding(
             Level::Yes,
-            'Nothing on the plan comes before the Sun while the eclipse lasts.',
+            'Nothing on the plan comes in front of the Sun while the eclipse lasts.',
             'Try it there a day or two before, at the same hours: the Sun then stands within 1° of where it will. Go by the shadows, never by a look at the Sun.',
             Source::Plan,
         ));
@@ -112,7 +112,7 @@ final readonly class SpotOutlook
             $this->clearSeconds < 1 => [],
             $this->wholeSeconds - $this->clearSeconds > 1 => [new Finding(Level::Hold, 'The Sun reaches it for a part of the eclipse.', 'See from when to when, or put up an awning.', Source::Plan)],
             default => [new Finding(Level::No, 'The Sun reaches it all the time.', 'Find a wall\'s shade, or put up an awning.', Source::Plan)],
-        }, new Finding(Level::Yes, 'The whole disc is never free from here while the eclipse lasts.', 'The sky still lights it: draw a curtain behind a screen.', Source::Plan));
+        }, new Finding(Level::Yes, 'The whole disc is never clear from here while the eclipse lasts.', 'The sky still lights it: draw a curtain behind a screen.', Source::Plan));
     }
 
     /** @return list<UncertainObstruction> */

@@ -8,7 +8,7 @@
 <x-table :label="__('Places')" class="place-list stacks">
     <x-slot:head>
         @foreach (App\Pages\Sky\PlaceTable::columns() as $column => $head)
-            <th scope="col" aria-sort="{{ $table->sortOf($column) }}"><a href="{{ route('place-lists.show', [$event, $table->list, 'sort' => $table->sortBy($column)]) }}">{{ $head }}</a></th>
+            <th scope="col" @class(['is-number' => ! in_array($column, ['name', 'kind'], true)]) aria-sort="{{ $table->sortOf($column) }}"><a href="{{ route('place-lists.show', [$event, $table->list, 'sort' => $table->sortBy($column)]) }}">{{ $head }}</a></th>
         @endforeach
         <th scope="col"><span class="visually-hidden">{{ __('Calendar') }}</span></th>
     </x-slot:head>
@@ -20,7 +20,7 @@
                 <td data-label="{{ ['C1', 'C2', __('Max'), 'C3', 'C4'][$i] }}" @class(['is-number', 'is-down' => $contact['isDown']])>{{ $contact['time'] }}@if ($contact['isDown']) <span class="meaning">{{ __('Sun down') }}</span>@endif</td>
             @endforeach
             <td class="is-number" data-label="{{ __('Obscuration (area)') }}">{{ $row->obscuration }}</td>
-            <td data-label="{{ __('Duration') }}">{{ $row->lasts }}</td>
+            <td class="is-number" data-label="{{ __('Duration') }}">{{ $row->lasts }}</td>
             <td class="is-number" data-label="{{ __('Sun at max') }}">{{ $row->altitude }}</td>
             <td>@if ($row->isSeen)<a href="{{ route('place-lists.calendar', [$event, $table->list, $row->id]) }}">ics<span class="visually-hidden"> {{ $row->name }}</span></a>@endif</td>
         </tr>
