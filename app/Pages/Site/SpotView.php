@@ -10,6 +10,7 @@ use App\Text\Clock;
 use App\Text\Durations;
 use App\Text\Numbers;
 use App\Text\SiteWords;
+use App\Text\SkyWords;
 use KeenShadow\Core\Rules\Verdict;
 use KeenShadow\Core\Site\Plan\Thing;
 use KeenShadow\Core\Site\Skyline\ContactVisibility;
@@ -91,7 +92,7 @@ final readonly class SpotView
         $names = ['what' => $contact->by ?? __('the horizon'), 'deg' => Angles::degrees(abs($contact->marginDeg))];
 
         return [
-            'name' => $contact->name->value,
+            'name' => SkyWords::contact($contact->name),
             'time' => Clock::over($site->here)->second($contact->sun->time()),
             'altitude' => Angles::degrees($contact->sun->altitudeDeg),
             'visibility' => match (true) {
