@@ -117,6 +117,6 @@ final readonly class Clock
     {
         return !$this->isAcrossMidnight && $moment->format('Y-m-d') === $this->reference->format('Y-m-d')
             ? ''
-            : ' ' . __('on :day', ['day' => $moment->format('j M')]);
+            : ' ' . __('on :day', ['day' => Days::inYear($moment)]);
     }
 }

@@ -36,8 +36,8 @@ final class Calculation
         return [
             new Fact(__('Place'), Angles::coordinates($event->lat, $event->lon, 4) . ', ' . $event->height_m . ' m'),
             new Fact(__('Eclipse as a whole'), __(':kind, greatest at :time UTC, γ = :gamma', ['kind' => SkyWords::kind($e->kind), 'time' => Clock::nearestSecond($e->greatest())->format('H:i:s'), 'gamma' => Numbers::decimal($e->gamma, 4)])),
-            new Fact(__('ΔT = TT − UT1'), sprintf('%.1f ± %.1f s (%s)', $e->deltaT->seconds, $e->deltaT->uncertaintySeconds, __($e->deltaT->source->value))),
-            new Fact(__('Moon\'s radius'), sprintf('k₁ = %.7f, k₂ = %.6f', $radii->penumbralK, $radii->umbralK)),
+            new Fact(__('ΔT = TT − UT1'), Numbers::decimal($e->deltaT->seconds, 1) . ' ± ' . Numbers::decimal($e->deltaT->uncertaintySeconds, 1) . ' s (' . __($e->deltaT->source->value) . ')'),
+            new Fact(__('Moon\'s radius'), 'k₁ = ' . Numbers::decimal($radii->penumbralK, 7) . ', k₂ = ' . Numbers::decimal($radii->umbralK, 6)),
             ...($oneK === null ? [] : [new Fact(__('With one k = :k throughout', ['k' => (string) Radii::PENUMBRAL_K]), __(':length instead of :shorter; the shorter one is shown, to protect eyes', [
                 'length' => Durations::toTheSecond($oneK),
                 'shorter' => Durations::toTheSecond($here->circumstances->durationSeconds() ?? 0.0),

@@ -6,6 +6,7 @@ namespace App\Pages\Sky;
 
 use App\Text\Angles;
 use App\Text\Clock;
+use App\Text\Days;
 use App\Text\LengthWords;
 use App\Text\Numbers;
 use App\Text\SkyWords;
@@ -50,7 +51,7 @@ final readonly class NextRow
         return new self(
             date: $eclipse->date(),
             year: (int) $local->format('Y'),
-            day: $local->format('j M Y'),
+            day: Days::short($local),
             kind: $c->seenKind(),
             time: $clock->minuteAndZone($best->time()),
             obscuration: $best->obscuration(),

@@ -6,6 +6,7 @@ namespace App\Pages\Sky;
 
 use App\Text\Angles;
 use App\Text\Clock;
+use App\Text\Days;
 use App\Text\SkyWords;
 use KeenShadow\Core\Sky\LocalEclipse;
 use KeenShadow\Core\Sky\LunarContactName;
@@ -28,7 +29,7 @@ final class PairedMoon
         $altitude = $lunar->moonAltitudeDeg(LunarContactName::Maximum, $here->observer);
 
         return new Fact(
-            $here->local($lunar->greatest())->format('j F Y'),
+            Days::long($here->local($lunar->greatest())),
             __(':kind, from :from to :to (:zone), maximum :max; :up', [
                 'kind' => SkyWords::kind($lunar->kind),
                 'from' => $time($from),

@@ -3,7 +3,7 @@
     <div class="event-head">
         <h1>{{ $frame->event->title }}</h1>
         <p>
-            {{ $frame->event->place_name }} · {{ $frame->here->local($frame->here->circumstances->maximum->time())->format('l j F Y') }} · {{ __('times in :zone', ['zone' => $frame->clock->zone()]) }}
+            {{ $frame->event->place_name }} · {{ App\Text\Days::full($frame->here->local($frame->here->circumstances->maximum->time())) }} · {{ __('times in :zone', ['zone' => $frame->clock->zone()]) }}
             @can('update', $frame->event)
                 · <a href="{{ route('events.edit', $frame->event) }}">{{ __('Change') }}</a>
             @endcan

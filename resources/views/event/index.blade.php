@@ -15,7 +15,7 @@
                 @foreach ($cards as $card)
                     <li>
                         <a href="{{ route('sky.show', $card->event) }}">
-                            <time datetime="{{ $card->event->eclipse_date->format('Y-m-d') }}">{{ $card->event->eclipse_date->format('j F Y') }}</time>
+                            <time datetime="{{ $card->event->eclipse_date->format('Y-m-d') }}">{{ App\Text\Days::long($card->event->eclipse_date) }}</time>
                             <div>
                                 <b>{{ $card->event->title }}</b>
                                 <span>{{ $card->event->place_name }}</span>
@@ -34,7 +34,7 @@
                 <ul class="removed">
                     @foreach ($removed as $event)
                         <li>
-                            {{ $event->title }}, {{ $event->place_name }}, {{ $event->eclipse_date->format('j F Y') }}
+                            {{ $event->title }}, {{ $event->place_name }}, {{ App\Text\Days::long($event->eclipse_date) }}
                             <form method="post" action="{{ route('events.restore', $event) }}">
                                 @csrf
                                 <button class="link-button">{{ __('Restore') }}<span class="visually-hidden"> {{ $event->title }}</span></button>

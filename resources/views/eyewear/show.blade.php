@@ -62,7 +62,7 @@
                     </td>
                     <td data-label="{{ __('Found, by whom') }}">
                         {{ $check->faults->map(fn ($fault) => EyewearWords::short($fault))->implode(', ') ?: '–' }}
-                        <span class="meaning">{{ $check->checker->name }}, <time datetime="{{ $check->checked_at->toIso8601ZuluString() }}">{{ $frame->here->local($check->checked_at)->format('j M H:i') }}</time></span>
+                        <span class="meaning">{{ $check->checker->name }}, <time datetime="{{ $check->checked_at->toIso8601ZuluString() }}">{{ App\Text\Days::inYear($frame->here->local($check->checked_at)) }} {{ $frame->here->local($check->checked_at)->format('H:i') }}</time></span>
                     </td>
                     <td>
                         @can('check', $page->row->lot)

@@ -2,7 +2,7 @@
     <td>
         <label>
             <input class="form-check-input" type="radio" name="eclipse" value="{{ $choice->date() }}" @checked($choice->isChosen)>
-            {{ $choice->eclipse->greatest()->format('j M Y') }}
+            {{ App\Text\Days::short($choice->eclipse->greatest()) }}
         </label>
     </td>
     <td>{{ __($choice->eclipse->kind->value) }}</td>

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature\Text;
 
 use App\Text\Clock;
+use App\Text\Days;
 use DateTimeImmutable;
 use DateTimeZone;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -24,6 +25,22 @@ final class ClockTest extends TestCase
     public function testAZoneHasLettersWhereThereAreAnyElseItsPlace(string $zone, string $day, string $words): void
     {
         self::assertSame($words, Clock::of(new DateTimeZone($zone), new DateTimeImmutable("{$day}T12:00Z"))->zone());
+    }
+
+    /**
+     * Month and day names of the Unicode CLDR.
+     *
+     * @param list<string> $words
+     */
+    #[TestWith(['2027-08-02T10:46:52Z', 'en', ['2 Aug', '2 Aug 2027', '2 August 2027', 'Monday 2 August 2027']])]
+    #[TestWith(['2026-08-12T23:30:00-05:00', 'en', ['12 Aug', '12 Aug 2026', '12 August 2026', 'Wednesday 12 August 2026']])]
+    #[TestWith(['1900-05-28 00:10 Europe/Lisbon', 'es', ['28 may', '28 may 1900', '28 mayo 1900', 'lunes 28 mayo 1900']])]
+    public function testADayIsWrittenInTheUsersLanguageByItsOwnZone(string $moment, string $language, array $words): void
+    {
+        app()->setLocale($language);
+        $day = new DateTimeImmutable($moment);
+
+        self::assertSame($words, [Days::inYear($day), Days::short($day), Days::long($day), Days::full($day)]);
     }
 
     public function testADateIsWrittenWhereItIsAnotherAndUtcHasItsOwn(): void

@@ -26,7 +26,7 @@ Instituto del Faro;36,62;-6,36;12</pre>
                 <tr>
                     <th scope="row"><a href="{{ route('place-lists.show', [$frame->event, $list]) }}">{{ $list->name }}</a></th>
                     <td class="is-number" data-label="{{ __('Places') }}">{{ $list->size }}</td>
-                    <td data-label="{{ __('From') }}">{{ $frame->here->local($list->created_at)->format('j M Y H:i') }}</td>
+                    <td data-label="{{ __('From') }}">{{ App\Text\Days::short($frame->here->local($list->created_at)) }} {{ $frame->here->local($list->created_at)->format('H:i') }}</td>
                 </tr>
             @endforeach
         </x-table>
