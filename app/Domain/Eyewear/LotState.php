@@ -10,7 +10,7 @@ use App\Models\Eyewear\PairCheck;
 use KeenShadow\Core\Rules\Level;
 use KeenShadow\Core\Rules\Verdict;
 
-/** A lot with its verdict for one event and how far the looking over has come. */
+/** A lot with its verdict for one event and how far its inspection has come. */
 final readonly class LotState
 {
     /** @param array<string, int> $counts pairs by the level of their latest standing check */
