@@ -41,7 +41,7 @@ test("an observer dragged on the plan sees the times change and stays where he w
     await page.reload();
     expect(await points(page, "East end")).toBe("-20 30");
     await undoAll(page, 1);
-    expect(await points(page, "East end")).toBe("-4 -12");
+    await expect.poll(() => points(page, "East end")).toBe("-4 -12");
     await expectAccessible(page);
 });
 
