@@ -49,7 +49,7 @@
             data-rim="{{ __('Sun on the horizon, azimuth :az° (:compass)') }}"
             data-down="{{ __('Sun below the horizon') }}"
             data-on="{{ __('filters on') }}" data-off="{{ __('totality: filters may come off') }}">
-            <script type="application/json" id="disc-samples" nonce="{{ Vite::cspNonce() }}">@json($page->forDisc($frame->ribbon))</script>
+            <script type="application/json" id="disc-samples" nonce="{{ Vite::cspNonce() }}">@json($page->disc->forScript($frame->ribbon->begin, $frame->ribbon->end))</script>
             <p class="disc-up" x-text="up()">{{ __('zenith up') }}</p>
             <svg viewBox="-1.6 -1.6 3.2 3.2" role="img" aria-label="{{ __('The Sun\'s disc at the chosen minute, zenith up') }}">
                 <defs>
@@ -65,7 +65,7 @@
                 <circle class="disc-moon" r="1" cx="3" clip-path="url(#disc-limb)" x-ref="moon"/>
                 </g>
             </svg>
-            <input type="range" min="0" max="{{ $page->lastSample() }}" value="{{ $page->bestSample }}" x-ref="slider" x-on:input="move" aria-label="{{ __('Minute of the eclipse') }}">
+            <input type="range" min="0" max="{{ $page->disc->last() }}" value="{{ $page->disc->best }}" x-ref="slider" x-on:input="move" aria-label="{{ __('Minute of the eclipse') }}">
             <output aria-live="off">
                 <b x-text="title()"></b><br>
                 <span x-text="covered()"></span><br>
@@ -92,7 +92,7 @@
 
     <div class="sky-more">
         <section>
-            <h2>{{ __('Why it is :kind here', ['kind' => __($page->here->circumstances->kind->value)]) }}</h2>
+            <h2>{{ __('Why it is :kind here', ['kind' => __($frame->here->circumstances->kind->value)]) }}</h2>
             @foreach ($page->why as $sentence)
                 <p>{{ $sentence }}</p>
             @endforeach
@@ -110,11 +110,11 @@
     <section class="take-along">
         <h2>{{ __('Print and download') }}</h2>
         <p>
-            <a class="btn btn-quiet" href="{{ route('sky.calendar', $page->event) }}">{{ __('Calendar with alarms (iCalendar)') }}</a>
-            <a class="btn btn-quiet" href="{{ route('sky.table', $page->event) }}">{{ __('Times as a table (CSV)') }}</a>
-            <a class="btn btn-quiet" href="{{ route('sky.map', $page->event) }}">{{ __('Map and where to go') }}</a>
-            <a class="btn btn-quiet" href="{{ route('place-lists.index', $page->event) }}">{{ __('Times for many places') }}</a>
-            <a class="btn btn-quiet" href="{{ route('sky.next', $page->event) }}">{{ __('Next eclipses here') }}</a>
+            <a class="btn btn-quiet" href="{{ route('sky.calendar', $frame->event) }}">{{ __('Calendar with alarms (iCalendar)') }}</a>
+            <a class="btn btn-quiet" href="{{ route('sky.table', $frame->event) }}">{{ __('Times as a table (CSV)') }}</a>
+            <a class="btn btn-quiet" href="{{ route('sky.map', $frame->event) }}">{{ __('Map and where to go') }}</a>
+            <a class="btn btn-quiet" href="{{ route('place-lists.index', $frame->event) }}">{{ __('Times for many places') }}</a>
+            <a class="btn btn-quiet" href="{{ route('sky.next', $frame->event) }}">{{ __('Next eclipses here') }}</a>
         </p>
     </section>
 

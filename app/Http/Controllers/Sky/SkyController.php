@@ -16,6 +16,6 @@ final class SkyController
     {
         $frame = $frames->of($event);
 
-        return view('sky.show', ['frame' => $frame, 'page' => SkyPage::of($event, $frame->here, $frame->filters, $frame->ribbon, $eclipses)]);
+        return view('sky.show', ['frame' => $frame, 'page' => SkyPage::of($event, $frame->here, $frame->filters, $eclipses)]);
     }
 }
