@@ -64,7 +64,7 @@ final readonly class WhereToGo
         $centre = $path->nearestTo($here->observer);
         $names = ['kind' => SkyWords::kind($here->eclipse->kind), 'own' => Durations::toTheSecond($own ?? 0.0)];
         if ($edge !== null) {
-            [$names['edge'], $names['edgeWay']] = self::distance($here->observer, ...$edge);
+            [$names['edge'], $names['edgeWay']] = self::distance($here->observer, $edge->latDeg, $edge->lonDeg);
         }
         if ($centre !== null) {
             [$names['km'], $names['way']] = self::distance($here->observer, $centre->latDeg, $centre->lonDeg);
@@ -87,5 +87,4 @@ final readonly class WhereToGo
             SkyWords::compass(Globe::bearingDeg($from->latDeg, $from->lonDeg, $lat, $lon)),
         ];
     }
-
 }

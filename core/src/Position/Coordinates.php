@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Position;
 
-/** A place on the Earth as somebody wrote it down; the height where one was given. */
+/** A place on the Earth, with the height and the name where they are known. */
 final readonly class Coordinates
 {
     public function __construct(

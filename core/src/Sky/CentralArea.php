@@ -7,6 +7,7 @@ namespace KeenShadow\Core\Sky;
 use Closure;
 use KeenShadow\Core\Geometry\SphereTracer;
 use KeenShadow\Core\Geometry\Vector3;
+use KeenShadow\Core\Position\Coordinates;
 
 /**
  * The part of the Earth from which an eclipse is total or annular, at sea level, with the Sun's upper limb above a level
@@ -84,12 +85,8 @@ final readonly class CentralArea
         );
     }
 
-    /**
-     * The nearest point of the edge.
-     *
-     * @return array{float, float}|null latitude, longitude; null when there is no area
-     */
-    public function nearestTo(float $latDeg, float $lonDeg): ?array
+    /** The nearest point of the edge, null when there is no area. */
+    public function nearestTo(float $latDeg, float $lonDeg): ?Coordinates
     {
         $from = Vector3::fromSpherical(1.0, deg2rad($lonDeg), deg2rad($latDeg));
         $nearest = null;
@@ -102,7 +99,7 @@ final readonly class CentralArea
                 $at = $a->plus($way->times($from->minus($a)->shareAlong($way)));
                 if ($from->minus($at)->length() < $least) {
                     $least = $from->minus($at)->length();
-                    $nearest = [rad2deg($at->latitudeRad()), rad2deg($at->longitudeRad())];
+                    $nearest = new Coordinates(rad2deg($at->latitudeRad()), rad2deg($at->longitudeRad()));
                 }
             }
         }

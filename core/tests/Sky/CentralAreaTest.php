@@ -84,8 +84,8 @@ final class CentralAreaTest extends TestCase
         $from = [36.53, -6.29];
         $edge = $area->nearestTo(...$from);
         self::assertNotNull($edge);
-        $km = Globe::distanceKm(...$from, ...$edge);
-        $bearing = Globe::bearingDeg(...$from, ...$edge);
+        $km = Globe::distanceKm(...$from, ...[$edge->latDeg, $edge->lonDeg]);
+        $bearing = Globe::bearingDeg(...$from, ...[$edge->latDeg, $edge->lonDeg]);
         foreach ([[$km - 2, false], [$km + 2, true]] as [$away, $isInside]) {
             self::assertSame($isInside, $eclipse->circumstances(Observer::at(...Globe::travel(...$from, ...[$bearing, $away])))->kind->isCentral());
         }
