@@ -30,3 +30,24 @@ test("a tag outside the lot is refused beside its field and the marks are kept",
     await expect(page.locator("#tag-fault")).toContainText("from 1 to 400");
     await expect(page.getByRole("checkbox", { name: /crease/ })).toBeChecked();
 });
+
+test("back after recording, a fault that is found then is recorded too", async ({ page }) => {
+    await signIn(page, "checker");
+    await page.goto("/events/2/glasses/1");
+    await page.getByLabel("Tag", { exact: true }).fill("390");
+    await page.getByRole("button", { name: "Record" }).click();
+    await expect(page.getByRole("row", { name: /390 Fit to use/ })).toBeVisible();
+
+    await page.goBack();
+    await page.getByLabel("Tag", { exact: true }).fill("390");
+    await page.getByRole("checkbox", { name: /scratch/ }).check();
+    await page.getByRole("button", { name: "Record" }).click();
+    await expect(page.getByRole("row", { name: /390 Withdraw .*scratch/ })).toBeVisible();
+    for (const kind of ["Withdraw", "Fit"]) {
+        await page
+            .getByRole("row", { name: new RegExp(`390 ${kind}`) })
+            .getByRole("button")
+            .click();
+        await expect(page.getByRole("row", { name: /390 taken back/ }).first()).toBeVisible();
+    }
+});

@@ -26,6 +26,10 @@ final class SecurityHeaders
             'Referrer-Policy' => 'same-origin',
             'Permissions-Policy' => 'camera=(), microphone=(), payment=()',
         ]);
+        // On the next person's screen, or one step back, nothing is shown or sent that is out of date.
+        if ($request->user() !== null) {
+            $response->headers->set('Cache-Control', 'no-store, private');
+        }
 
         return $response;
     }

@@ -47,6 +47,14 @@ final class Lot extends Model
         return $this->hasMany(PairCheck::class);
     }
 
+    /** The highest tag of a check that counts, 0 before the first. */
+    public function highestTag(): int
+    {
+        $tag = $this->pairChecks()->standing()->max('tag');
+
+        return is_int($tag) ? $tag : 0;
+    }
+
     public function paperwork(): Paperwork
     {
         return new Paperwork(

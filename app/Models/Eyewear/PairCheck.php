@@ -24,6 +24,7 @@ use KeenShadow\Core\Eyewear\PairFault;
  * @property int $tag
  * @property Collection<int, PairFault> $faults
  * @property string $level
+ * @property int $checked_by
  * @property CarbonImmutable $checked_at
  * @property int|null $corrects_id
  * @property User $checker
@@ -51,6 +52,14 @@ final class PairCheck extends Model
     {
         $query->where('level', '<>', self::VOID)
             ->whereNotExists(fn(QueryBuilder $sub) => $sub->from('pair_checks as later')->whereColumn('later.corrects_id', 'pair_checks.id'));
+    }
+
+    /** Whether another entry would say the same of the same pair, by the same checker. */
+    public function saysTheSameAs(self $other): bool
+    {
+        $what = static fn(self $check): array => [$check->lot_id, $check->tag, $check->checked_by, $check->corrects_id, $check->faults->pluck('value')->sort()->values()->all()];
+
+        return $what($this) === $what($other);
     }
 
     protected function casts(): array

@@ -31,11 +31,9 @@ final readonly class LotPage
     {
         $latest = $lot->pairChecks()->with('checker')->orderByDesc('id')->limit(self::LATEST)->get();
 
-        $last = PairCheck::query()->standing()->where('lot_id', $lot->id)->max('tag');
-
         return new self(
             LotState::for($lot, $event),
-            min($lot->pairs, 1 + (is_int($last) ? $last : 0)),
+            min($lot->pairs, 1 + $lot->highestTag()),
             $latest,
             Str::uuid7()->toString(),
         );

@@ -6,6 +6,7 @@ namespace Tests\Feature\Eyewear;
 
 use App\Models\Eyewear\Lot;
 use App\Models\Eyewear\PairCheck;
+use App\Models\Role;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\DB;
@@ -94,6 +95,47 @@ final class EyewearTest extends TestCase
         self::assertSame(2, PairCheck::query()->count());
         self::assertSame(0, PairCheck::query()->standing()->count());
         $this->get(route('eyewear.show', [$this->event, $lot]))->assertSee('taken back')->assertSee('not inspected 40');
+    }
+
+    public function testAPageSentAgainWithSomethingElseLosesNothing(): void
+    {
+        $lot = Lot::factory()->create(['organisation_id' => $this->user->organisation_id, 'pairs' => 40]);
+        $uuid = Str::uuid7()->toString();
+        $this->check($lot, 5, [PairFault::Dirt, PairFault::Scratch], $uuid);
+        $this->check($lot, 5, [PairFault::Scratch, PairFault::Dirt], $uuid)->assertRedirect();
+        foreach ([[5, [PairFault::Hole]], [5, []], [6, [PairFault::Dirt, PairFault::Scratch]]] as [$tag, $faults]) {
+            $again = $this->check($lot, $tag, $faults, $uuid)->assertStatus(409)->assertSee('not recorded yet')->assertDontSee($uuid)->assertSee("value=\"{$tag}\"", false);
+            self::assertSame(count($faults), substr_count((string) $again->getContent(), ' checked'));
+        }
+        self::assertSame(1, PairCheck::query()->count());
+        $this->actingAs($this->member(Role::Checker, $this->user->organisation));
+        $this->check($lot, 5, [PairFault::Dirt, PairFault::Scratch], $uuid)->assertStatus(409);
+    }
+
+    public function testALotIsNeverSmallerThanTheTagsThatAreInspected(): void
+    {
+        $lot = Lot::factory()->create(['organisation_id' => $this->user->organisation_id, 'pairs' => 40]);
+        $this->check($lot, 30);
+        $smaller = ['pairs' => '29'] + self::PAPERS;
+        $this->put(route('eyewear.update', [$this->event, $lot]), $smaller)->assertSessionHasErrors(['pairs' => 'Pairs with higher tags have been inspected: it is 30 at least, or take those entries back first.']);
+        $this->put(route('eyewear.update', [$this->event, $lot]), ['pairs' => '30'] + self::PAPERS)->assertSessionHasNoErrors();
+        $this->post(route('eyewear.checks.take-back', [$this->event, $lot, PairCheck::query()->firstOrFail()]));
+        $this->put(route('eyewear.update', [$this->event, $lot]), $smaller)->assertSessionHasNoErrors();
+        self::assertSame(29, $lot->refresh()->pairs);
+    }
+
+    public function testTheDatabaseItselfKeepsTagsWithinTheirLot(): void
+    {
+        $lot = Lot::factory()->create(['organisation_id' => $this->user->organisation_id, 'pairs' => 40]);
+        $this->check($lot, 40);
+        foreach (['update lots set pairs = 39', "insert into pair_checks (uuid, lot_id, tag, faults, level, checked_by, checked_at) values (gen_random_uuid(), {$lot->id}, 41, '[]', 'yes', {$this->user->id}, now())"] as $statement) {
+            try {
+                DB::transaction(static fn(): bool => DB::statement($statement));
+                self::fail($statement);
+            } catch (QueryException $e) {
+                self::assertSame('23514', $e->getCode(), $e->getMessage());
+            }
+        }
     }
 
     public function testWrongTagsAndFaultsAreRefused(): void

@@ -21,11 +21,12 @@ final class LotRequest extends FormRequest
         /** @var User $user */
         $user = $this->user();
         $lot = $this->route('lot');
+        $highest = $lot instanceof Lot ? $lot->highestTag() : 0;
         $stated = ['required', Rule::enum(Stated::class)];
 
         return [
             'label' => ['required', 'string', 'max:80', Rule::unique('lots')->where('organisation_id', $user->organisation_id)->ignore($lot instanceof Lot ? $lot->id : null)],
-            'pairs' => ['required', 'integer', 'between:1,100000'],
+            'pairs' => ['required', 'integer', 'between:1,100000', ...($highest === 0 ? [] : ["min:{$highest}"])],
             'maker_name' => $stated,
             'maker_address' => $stated,
             'printed_standard' => ['required', Rule::enum(PrintedStandard::class)],
@@ -43,6 +44,7 @@ final class LotRequest extends FormRequest
         return [
             'label.required' => __('Give the lot a label, for example the batch number.'),
             'label.unique' => __('There is a lot with this label already.'),
+            'pairs.min' => __('Pairs with higher tags have been inspected: it is :min at least, or take those entries back first.'),
             'pairs.*' => __('The number of pairs is a whole number from 1 to 100 000.'),
             'expires_on.*' => __('Write the date as year-month-day, or leave it empty.'),
             'required' => __('Answer this; "not sure" is an answer.'),
