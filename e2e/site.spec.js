@@ -2,10 +2,11 @@ import { expect, expectAccessible, signIn, test, undoAll } from "./support.js";
 
 /** Where a place of the plan, in metres east and north, lies on the screen. */
 async function onScreen(page, east, north) {
-    // The plan moves a little when the type arrives.
+    // The plan moves a little when the type arrives, and when the hint above it is shown, a frame after the click.
     await page.evaluate(() => document.fonts.ready);
     return page.locator("svg.plan").evaluate(
-        (plan, [x, y]) => {
+        async (plan, [x, y]) => {
+            await new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done)));
             const point = new DOMPoint(x, y).matrixTransform(plan.getScreenCTM());
             return { x: point.x, y: point.y };
         },
