@@ -66,7 +66,7 @@ export function latestOfMany() {
 }
 
 /** Puts each message at its field and takes away those of the time before. */
-export function showFaults(form, errors) {
+function showFaults(form, errors) {
     form.querySelectorAll("[data-now]").forEach((fault) => fault.remove());
     form.querySelectorAll("[aria-invalid]").forEach((field) => field.removeAttribute("aria-invalid"));
     Object.entries(errors).forEach(([name, [message]]) => {

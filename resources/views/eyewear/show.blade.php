@@ -1,6 +1,7 @@
 @php use App\Text\EyewearWords; use KeenShadow\Core\Eyewear\PairFault; use KeenShadow\Core\Rules\Level; use KeenShadow\Core\Eyewear\EyewearSubject; @endphp
 <x-event-frame :frame="$frame" room="eyewear" :title="$page->row->lot->label">
     <div class="outdoors">
+    <x-faults />
     <p class="lead-answer">{{ $page->row->lot->label }}</p>
     <p>
         {{ trans_choice('{1} 1 pair|[2,*] :count pairs', $page->row->lot->pairs) }}

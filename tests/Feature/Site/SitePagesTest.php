@@ -7,6 +7,7 @@ namespace Tests\Feature\Site;
 use App\Domain\Event\EventReader;
 use App\Drawings\Site\Panorama;
 use App\Drawings\Site\PlanDrawing;
+use App\Drawings\Site\Ray;
 use App\Pages\Event\EventFrames;
 use App\Pages\Site\MirrorPage;
 use DateTimeImmutable;
@@ -94,19 +95,17 @@ final class SitePagesTest extends SiteTestCase
         self::assertEqualsWithDelta(($max['y'] - $c1['y']) / ($first->altitudeDeg - $maximum->altitudeDeg), $perDegree, 0.01, 'one scale for both directions');
         self::assertEqualsWithDelta($first->semidiameterDeg * $perDegree, $c1['r'], 0.01);
         self::assertEqualsWithDelta($panorama->groundY, $c1['y'] + $first->altitudeDeg * $perDegree, 0.05);
-        self::assertSame([true, false, true], array_column($panorama->suns, 'isClear') === [] ? [] : [$c1['isClear'], $max['isClear'], true]);
+        self::assertSame([true, false], [$c1['isClear'], $max['isClear']]);
     }
 
     public function testThePlansRaysPointAtTheSun(): void
     {
         $site = $this->site();
         $drawing = PlanDrawing::of($site, $site->mainPlace());
-        foreach ($drawing->rays as $ray) {
-            if (preg_match('/^Max/', $ray->label->text) === 1) {
-                self::assertEqualsWithDelta($site->outlookFrom($site->mainPlace())->contacts[2]->sun->azimuthDeg, fmod(rad2deg(atan2($ray->x, -$ray->y)) + 360, 360), 0.3);
-                self::assertTrue($ray->isHidden);
-            }
-        }
+        $atMaximum = array_values(array_filter($drawing->rays, static fn(Ray $ray): bool => str_starts_with($ray->label->text, 'Max')));
+        self::assertCount(1, $atMaximum);
+        self::assertEqualsWithDelta($site->outlookFrom($site->mainPlace())->contacts[2]->sun->azimuthDeg, fmod(rad2deg(atan2($atMaximum[0]->x, -$atMaximum[0]->y)) + 360, 360), 0.3);
+        self::assertTrue($atMaximum[0]->isHidden);
         self::assertGreaterThanOrEqual(4, count($drawing->rays));
         foreach ($drawing->rays as $ray) {
             self::assertGreaterThan($drawing->box->left, $drawing->spot->x + $ray->x);

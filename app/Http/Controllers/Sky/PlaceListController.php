@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Sky;
 
 use App\Domain\Sky\Eclipses;
-use App\Exports\CsvLine;
-use App\Exports\Sky\CircumstancesRecord;
 use App\Exports\Sky\ContactsCalendar;
+use App\Exports\Sky\PlacesTable;
 use App\Http\Requests\Sky\PlaceListRequest;
 use App\Http\Requests\Sky\PlaceSortRequest;
 use App\Jobs\Sky\ComputePlaces;
@@ -16,8 +15,6 @@ use App\Models\Sky\ListedPlace;
 use App\Models\Sky\PlaceList;
 use App\Pages\Event\EventFrames;
 use App\Pages\Sky\PlaceTable;
-use App\Text\Clock;
-use DateTimeZone;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Date;
@@ -25,7 +22,6 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\View\View;
 use KeenShadow\Core\Rules\Filters;
-use KeenShadow\Core\Sky\ContactName;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** Many places at once: a file in, a table and files of local times out. */
@@ -80,17 +76,8 @@ final class PlaceListController
         $eclipse = $this->eclipses->onDate($event->eclipse_date->format('Y-m-d'));
 
         return response()->streamDownload(static function () use ($placeList, $eclipse): void {
-            echo CsvLine::of([...CircumstancesRecord::KEYS, ...CircumstancesRecord::LOCAL_KEYS]);
-            foreach ($placeList->places()->orderBy('position')->lazy(1000) as $place) {
-                $c = $eclipse->circumstances($place->observer());
-                $zone = new DateTimeZone($place->timezone ?? 'UTC');
-                $local = array_map(static function (ContactName $name) use ($c, $zone): ?string {
-                    $contact = $c->contact($name);
-
-                    return $contact === null ? null : Clock::nearestSecond($contact->time())->setTimezone($zone)->format('Y-m-d H:i:s');
-                }, ContactName::cases());
-                $record = CircumstancesRecord::of($place->name, $eclipse->date(), $place->observer(), $c, Filters::of($eclipse, $place->observer(), $c));
-                echo CsvLine::of([...array_values($record), $zone->getName(), ...$local]);
+            foreach (PlacesTable::lines($placeList, $eclipse) as $line) {
+                echo $line;
             }
         }, Str::slug($placeList->name) . '.csv', ['Content-Type' => 'text/csv; charset=utf-8']);
     }

@@ -7,9 +7,9 @@ namespace App\Http\Requests\Event;
 use App\Domain\Sky\Eclipses;
 use App\Domain\Sky\Gazetteer;
 use App\Domain\Sky\PlaceFit;
+use App\Http\Requests\ReadsTypedNumbers;
 use App\Models\Event;
 use App\Text\Refusals;
-use App\Text\TypedNumber;
 use Closure;
 use DateTimeZone;
 use Illuminate\Foundation\Http\FormRequest;
@@ -22,6 +22,8 @@ use KeenShadow\Core\Sky\SolarEclipse;
 /** A new or changed event: every number within its range, an eclipse that exists and is seen at the place. */
 final class EventRequest extends FormRequest
 {
+    use ReadsTypedNumbers;
+
     private const NUMBERS = ['lat', 'lon', 'height_m'];
 
     /** @return array<string, list<string>> */
@@ -122,11 +124,7 @@ final class EventRequest extends FormRequest
     /** People type decimal commas and true minus signs; the eclipse comes from the list or as a date of its own. */
     protected function prepareForValidation(): void
     {
-        foreach (self::NUMBERS as $field) {
-            if (is_string($this->input($field))) {
-                $this->merge([$field => TypedNumber::normalise($this->input($field))]);
-            }
-        }
+        $this->readNumbers(self::NUMBERS);
         $choice = $this->input('eclipse');
         $this->merge(['eclipse_date' => $choice === 'other' ? $this->input('other_date') : $choice]);
     }

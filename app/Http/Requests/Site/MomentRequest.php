@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Site;
 
-use App\Text\TypedNumber;
+use App\Http\Requests\ReadsTypedNumbers;
 use DateTimeImmutable;
 use Illuminate\Foundation\Http\FormRequest;
 use KeenShadow\Core\Sky\LocalEclipse;
@@ -12,6 +12,8 @@ use KeenShadow\Core\Sky\LocalEclipse;
 /** A page of the site that is computed for one moment and a few lengths. What is missing or makes no sense is said, and the usual is taken. */
 abstract class MomentRequest extends FormRequest
 {
+    use ReadsTypedNumbers;
+
     /** @return array<string, float> the lengths that can be asked for, with what is usual */
     abstract public function usual(): array;
 
@@ -69,10 +71,6 @@ abstract class MomentRequest extends FormRequest
 
     protected function prepareForValidation(): void
     {
-        foreach (array_keys($this->usual()) as $field) {
-            if (is_string($this->query($field))) {
-                $this->merge([$field => TypedNumber::normalise($this->query($field))]);
-            }
-        }
+        $this->readNumbers(array_keys($this->usual()));
     }
 }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Requests\Site;
 
 use App\Domain\Event\EventReader;
+use App\Http\Requests\ReadsTypedNumbers;
 use App\Models\Event;
 use App\Text\Refusals;
-use App\Text\TypedNumber;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -20,6 +20,8 @@ use KeenShadow\Core\Site\SiteException;
 /** Something that stands in a direction, as it is measured from a spot: with a compass, paces, and a height or an angle. */
 final class SightingRequest extends FormRequest
 {
+    use ReadsTypedNumbers;
+
     private const NUMBERS = ['bearing_deg', 'distance_m', 'width_m', 'top_m', 'top_deg'];
 
     private ?SitePlan $plan = null;
@@ -94,10 +96,6 @@ final class SightingRequest extends FormRequest
 
     protected function prepareForValidation(): void
     {
-        foreach (self::NUMBERS as $field) {
-            if (is_string($this->input($field))) {
-                $this->merge([$field => $this->input($field) === '' ? null : TypedNumber::normalise($this->input($field))]);
-            }
-        }
+        $this->readNumbers(self::NUMBERS);
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Viewers;
 
+use App\Http\Requests\ReadsTypedNumbers;
 use App\Models\Event;
 use App\Models\Viewers\Viewer;
-use App\Text\TypedNumber;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use KeenShadow\Core\Viewers\Pinhole;
@@ -14,6 +14,8 @@ use KeenShadow\Core\Viewers\ScreenSide;
 
 class ViewerRequest extends FormRequest
 {
+    use ReadsTypedNumbers;
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -58,10 +60,6 @@ class ViewerRequest extends FormRequest
 
     protected function prepareForValidation(): void
     {
-        foreach (['distance_mm', 'hole_mm'] as $field) {
-            if (is_string($this->input($field))) {
-                $this->merge([$field => TypedNumber::normalise($this->input($field))]);
-            }
-        }
+        $this->readNumbers(['distance_mm', 'hole_mm']);
     }
 }
