@@ -3,15 +3,19 @@
 declare(strict_types=1);
 
 use App\Domain\Site\PlanConflict;
+use App\Http\DatabaseRefusals;
 use App\Http\Middleware\PlainOldInput;
 use App\Http\Middleware\ReadableInput;
 use App\Http\Middleware\SecurityHeaders;
+use App\Models\EditConflict;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Validation\ValidationException;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__ . '/../routes/web.php', health: '/up')
@@ -22,6 +26,10 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectUsersTo(fn(): string => route('events.index'));
     })
     ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->map(QueryException::class, DatabaseRefusals::inWords(...));
+        $exceptions->map(EditConflict::class, static fn(EditConflict $conflict): ValidationException => ValidationException::withMessages(['version' => $conflict->isMade
+            ? __('This form has made something already, and now it says something else. To make another, send it again.')
+            : __('Somebody else has changed this meanwhile. What they saved stands beside what you typed; save again to put yours in its place.')])->status(409));
         // What was typed stays in the form.
         $exceptions->render(function (PlanConflict $conflict, Request $request): Response|RedirectResponse {
             $words = __('Somebody changed the plan meanwhile. Reload the page to see it; what you typed here is not saved yet.');

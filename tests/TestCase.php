@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace Tests;
 
 use App\Models\Event;
+use App\Models\Eyewear\Lot;
 use App\Models\Organisation;
 use App\Models\Role;
 use App\Models\User;
+use App\Models\Viewers\Viewer;
 use Database\Seeders\ReferenceSeeder;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
+use Illuminate\Support\Str;
 use RuntimeException;
 
 abstract class TestCase extends LaravelTestCase
@@ -38,6 +41,18 @@ abstract class TestCase extends LaravelTestCase
     protected function member(Role $role = Role::Organiser, ?Organisation $organisation = null): User
     {
         return User::factory()->role($role)->create($organisation === null ? [] : ['organisation_id' => $organisation->id]);
+    }
+
+    /** @return array{uuid: string} what a form for something new carries */
+    protected static function newForm(): array
+    {
+        return ['uuid' => Str::uuid7()->toString()];
+    }
+
+    /** @return array{version: int} what a form carries that was made from a row as it is now */
+    protected static function formOf(Event|Lot|Viewer $row): array
+    {
+        return ['version' => $row->refresh()->version];
     }
 
     /** @param array<string, mixed> $fields */

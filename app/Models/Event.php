@@ -37,9 +37,10 @@ final class Event extends Model
     /** @use HasFactory<EventFactory> */
     use HasFactory;
 
+    use Editable;
     use SoftDeletes;
 
-    protected $fillable = ['organisation_id', 'title', 'eclipse_date', 'place_name', 'lat', 'lon', 'height_m', 'timezone'];
+    protected $fillable = ['uuid', 'organisation_id', 'title', 'eclipse_date', 'place_name', 'lat', 'lon', 'height_m', 'timezone'];
 
     /** @return BelongsTo<Organisation, $this> */
     public function organisation(): BelongsTo

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Eyewear;
 
+use App\Models\Editable;
 use Carbon\CarbonImmutable;
 use Database\Factories\Eyewear\LotFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
@@ -33,11 +34,12 @@ use KeenShadow\Core\Eyewear\TestReport;
  */
 final class Lot extends Model
 {
+    use Editable;
     /** @use HasFactory<LotFactory> */
     use HasFactory;
 
     protected $fillable = [
-        'organisation_id', 'label', 'pairs', 'maker_name', 'maker_address', 'printed_standard', 'instructions', 'warnings',
+        'uuid', 'organisation_id', 'label', 'pairs', 'maker_name', 'maker_address', 'printed_standard', 'instructions', 'warnings',
         'expires_on', 'origin', 'test_report',
     ];
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Viewers;
 
+use App\Models\Editable;
 use App\Models\Event;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -23,9 +24,10 @@ use KeenShadow\Core\Viewers\ScreenSide;
  */
 final class Viewer extends Model
 {
+    use Editable;
     use SoftDeletes;
 
-    protected $fillable = ['event_id', 'name', 'distance_mm', 'hole_mm', 'screen_side'];
+    protected $fillable = ['uuid', 'event_id', 'name', 'distance_mm', 'hole_mm', 'screen_side'];
 
     /** @return BelongsTo<Event, $this> */
     public function event(): BelongsTo

@@ -26,6 +26,7 @@ final readonly class EventForm
 
     /**
      * @param array<string, string> $values by field
+     * @param array<string, string|float> $stored what the event says now, and its eclipse's date; empty for a new one
      * @param list<EclipseChoice> $seen the eclipses seen at the place, or all while there is none
      * @param list<EclipseChoice> $unseen
      * @param list<Event> $earlier events of the organisation at places of their own, latest first
@@ -33,6 +34,7 @@ final readonly class EventForm
      */
     private function __construct(
         public array $values,
+        public array $stored,
         public array $seen,
         public array $unseen,
         public array $earlier,
@@ -43,10 +45,10 @@ final readonly class EventForm
     public static function fromInput(Request $request, Eclipses $eclipses, Gazetteer $places, ?Event $event = null): self
     {
         $upcoming = $eclipses->after(Date::now(), self::YEARS_AHEAD);
-        $defaults = $event === null ? array_fill_keys(self::FIELDS, '') : self::fieldsOf($event, $upcoming);
+        $stored = $event === null ? [] : self::fieldsOf($event, $upcoming);
         $values = [];
         foreach (self::FIELDS as $field) {
-            $value = $request->old($field, $request->query($field, (string) $defaults[$field]));
+            $value = $request->old($field, $request->query($field, (string) ($stored[$field] ?? '')));
             $values[$field] = is_string($value) ? $value : '';
         }
         $observer = self::observer($values);
@@ -57,6 +59,7 @@ final readonly class EventForm
 
         return new self(
             $values,
+            $stored,
             array_values(array_filter($choices, $isSeen)),
             array_values(array_filter($choices, static fn(EclipseChoice $choice): bool => !$isSeen($choice))),
             $event === null ? self::earlierPlaces($request) : [],
@@ -111,6 +114,7 @@ final readonly class EventForm
             'timezone' => $event->timezone,
             'eclipse' => $listed ? $date : 'other',
             'other_date' => $listed ? '' : $date,
+            'date' => $date,
         ];
     }
 

@@ -9,22 +9,17 @@ use App\Models\Event;
 use App\Models\Eyewear\Lot;
 use App\Models\Eyewear\PairCheck;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Support\Str;
 
 /** One lot: its verdict, the form for the next pair, and the latest checks. */
 final readonly class LotPage
 {
     private const LATEST = 12;
 
-    /**
-     * @param Collection<int, PairCheck> $latest newest first
-     * @param string $uuid for the next entry, so that sending it twice stores it once
-     */
+    /** @param Collection<int, PairCheck> $latest newest first */
     private function __construct(
         public LotState $row,
         public int $nextTag,
         public Collection $latest,
-        public string $uuid,
     ) {}
 
     public static function of(Lot $lot, Event $event): self
@@ -35,7 +30,6 @@ final readonly class LotPage
             LotState::for($lot, $event),
             min($lot->pairs, 1 + $lot->highestTag()),
             $latest,
-            Str::uuid7()->toString(),
         );
     }
 

@@ -1,4 +1,4 @@
-@props(['name', 'label', 'options', 'value' => null, 'hint' => null])
+@props(['name', 'label', 'options', 'value' => null, 'stored' => null, 'hint' => null])
 <fieldset class="field" id="{{ $name }}" tabindex="-1">
     <legend>{{ $label }}</legend>
     <div class="answers">
@@ -9,6 +9,7 @@
             </label>
         @endforeach
     </div>
+    <x-meanwhile :name="$name" :stored="$stored" :words="$options[$stored] ?? null" />
     <x-fault :field="$name" />
     @if ($hint)
         <p class="hint">{{ $hint }}</p>

@@ -4,6 +4,7 @@
         <x-faults />
         <form method="post" action="{{ route('events.store') }}" novalidate>
             @csrf
+            <x-made-from />
             @include('event.fields')
             <button class="btn btn-primary">{{ __('Create the event') }}</button>
         </form>

@@ -5,6 +5,7 @@
         <form method="post" action="{{ route('events.update', $event) }}" novalidate>
             @csrf
             @method('put')
+            <x-made-from :record="$event" />
             @include('event.fields')
             <button class="btn btn-primary">{{ __('Save') }}</button>
             <a class="btn btn-quiet" href="{{ route('sky.show', $event) }}">{{ __('Cancel') }}</a>

@@ -27,8 +27,8 @@
         </details>
     </div>
     <div class="side-by-side">
-        <x-field name="place_name" :label="__('Name of the place')" :value="$form->values['place_name']" x-model="place_name" maxlength="120" />
-        <x-field name="timezone" :label="__('Time zone')" :value="$form->values['timezone']" x-model="timezone" list="zones" :hint="__('By its IANA name, such as Europe/Madrid')" />
+        <x-field name="place_name" :label="__('Name of the place')" :value="$form->values['place_name']" :stored="$form->stored['place_name'] ?? null" x-model="place_name" maxlength="120" />
+        <x-field name="timezone" :label="__('Time zone')" :value="$form->values['timezone']" :stored="$form->stored['timezone'] ?? null" x-model="timezone" list="zones" :hint="__('By its IANA name, such as Europe/Madrid')" />
     </div>
     <datalist id="zones">
         @foreach (DateTimeZone::listIdentifiers() as $zone)
@@ -36,9 +36,9 @@
         @endforeach
     </datalist>
     <div class="side-by-side">
-        <x-field name="lat" :label="__('Latitude, degrees')" :value="$form->values['lat']" x-model="lat" inputmode="text" :hint="__('North is positive: 36.53')" />
-        <x-field name="lon" :label="__('Longitude, degrees')" :value="$form->values['lon']" x-model="lon" inputmode="text" :hint="__('East is positive, west negative: −6.29')" />
-        <x-field name="height_m" :label="__('Height above the sea, metres')" :value="$form->values['height_m']" x-model="height_m" inputmode="text" :hint="__('1 000 m of height move a contact by about 1 s, sometimes by 2. Satellites measure above the ellipsoid: up to 107 m more or less, a quarter of a second')" />
+        <x-field name="lat" :label="__('Latitude, degrees')" :value="$form->values['lat']" :stored="$form->stored['lat'] ?? null" x-model="lat" inputmode="text" :hint="__('North is positive: 36.53')" />
+        <x-field name="lon" :label="__('Longitude, degrees')" :value="$form->values['lon']" :stored="$form->stored['lon'] ?? null" x-model="lon" inputmode="text" :hint="__('East is positive, west negative: −6.29')" />
+        <x-field name="height_m" :label="__('Height above the sea, metres')" :value="$form->values['height_m']" :stored="$form->stored['height_m'] ?? null" x-model="height_m" inputmode="text" :hint="__('1 000 m of height move a contact by about 1 s, sometimes by 2. Satellites measure above the ellipsoid: up to 107 m more or less, a quarter of a second')" />
     </div>
 
     @if ($errors->has('as_typed'))
@@ -49,11 +49,12 @@
     @endif
 
     <h2 id="eclipse_date" tabindex="-1">{{ __('Which eclipse') }}</h2>
+    <x-meanwhile name="eclipse" :stored="$form->stored['eclipse'] ?? null" :words="$form->stored['date'] ?? null" />
     <x-fault field="eclipse_date" />
     <div x-ref="list" aria-live="polite">
         @include('sky.eclipse-list')
     </div>
 
     <h2>{{ __('What it is called') }}</h2>
-    <x-field name="title" :label="__('Title')" :value="$form->values['title']" maxlength="120" />
+    <x-field name="title" :label="__('Title')" :value="$form->values['title']" :stored="$form->stored['title'] ?? null" maxlength="120" />
 </div>

@@ -20,7 +20,7 @@
         <p class="note">{{ __('Hold it against a bright lamp indoors: nothing but the lamp shows, faintly. Look at both lenses from both sides, then at the frame. Mark what you find; with nothing marked it is fit.') }}</p>
         <form method="post" action="{{ route('eyewear.checks.store', [$frame->event, $page->row->lot]) }}" x-data="pairCheck" x-on:keydown="key" x-on:submit="send" x-on:pageshow.window="shownAgain" novalidate>
             @csrf
-            <input type="hidden" name="uuid" value="{{ $page->uuid }}" autocomplete="off">
+            <x-made-from />
             <div class="field-short"><x-field name="tag" type="number" :label="__('Tag')" :value="old('tag', request()->integer('tag') ?: $page->nextTag)" min="1" :max="$page->row->lot->pairs" /></div>
             <fieldset class="field" id="faults">
                 <legend>{{ __('Found') }}</legend>

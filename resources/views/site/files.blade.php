@@ -24,6 +24,7 @@
             <p class="fault" role="alert" x-ref="denied" hidden></p>
             <form method="post" action="{{ route('site.position.use', $frame->event) }}" class="asked" novalidate>
                 @csrf
+                <x-made-from :record="$frame->event" />
                 <div class="field is-wide">
                     <label for="position">{{ __('Position') }}</label>
                     <input class="form-control" id="position" name="position" value="{{ old('position') }}" x-ref="position" aria-describedby="position-hint position-fault" @error('position') aria-invalid="true" @enderror>

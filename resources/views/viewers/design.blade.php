@@ -1,20 +1,23 @@
+@php $sides = ['front' => __('from the hole\'s side, the Sun at your back'), 'behind' => __('from behind, through paper, facing the Sun')]; @endphp
 <x-event-frame :frame="$frame" room="viewers" :title="$viewer->name ?: __('Design a box')">
     <p class="lead-answer">{{ $viewer->name ?: __('A box with a hole') }}</p>
     <x-faults />
     <div class="design" x-data="boxDesign" data-preview="{{ route('viewers.preview', $frame->event) }}" x-on:click="take">
         <form method="post" action="{{ $viewer->exists ? route('viewers.update', [$frame->event, $viewer]) : route('viewers.store', $frame->event) }}" x-ref="form" novalidate>
             @csrf
+            <x-made-from :record="$viewer" />
             @if ($viewer->exists) @method('put') @endif
-            <x-field name="name" :label="__('Name')" :value="old('name', $viewer->name)" maxlength="80" />
-            <x-field name="distance_mm" :label="__('Hole to screen, mm')" :value="old('distance_mm', $viewer->distance_mm)" inputmode="decimal" x-on:input="change" />
-            <x-field name="hole_mm" :label="__('Width of the hole, mm')" :value="old('hole_mm', $viewer->hole_mm)" inputmode="decimal" x-ref="hole" x-on:input="change" />
+            <x-field name="name" :label="__('Name')" :value="old('name', $viewer->name)" :stored="$viewer->exists ? $viewer->name : null" maxlength="80" />
+            <x-field name="distance_mm" :label="__('Hole to screen, mm')" :value="old('distance_mm', $viewer->distance_mm)" :stored="$viewer->exists ? $viewer->distance_mm : null" inputmode="decimal" x-on:input="change" />
+            <x-field name="hole_mm" :label="__('Width of the hole, mm')" :value="old('hole_mm', $viewer->hole_mm)" :stored="$viewer->exists ? $viewer->hole_mm : null" inputmode="decimal" x-ref="hole" x-on:input="change" />
             <fieldset class="field" id="screen_side">
                 <legend>{{ __('The screen is seen') }}</legend>
                 <div class="answers">
-                    @foreach (['front' => __('from the hole\'s side, the Sun at your back'), 'behind' => __('from behind, through paper, facing the Sun')] as $side => $text)
+                    @foreach ($sides as $side => $text)
                         <label><input class="form-check-input" type="radio" name="screen_side" value="{{ $side }}" x-on:change="change" @checked(old('screen_side', $viewer->screen_side->value) === $side)>{{ $text }}</label>
                     @endforeach
                 </div>
+                <x-meanwhile name="screen_side" :stored="$viewer->exists ? $viewer->screen_side->value : null" :words="$sides[$viewer->screen_side->value]" />
                 <x-fault field="screen_side" />
             </fieldset>
             @can('update', $frame->event)

@@ -27,14 +27,14 @@ final class EventTest extends TestCase
     public function testMakesAnEventFromWhatPeopleType(): void
     {
         $user = $this->member();
-        $this->actingAs($user)->post('/events', self::GOOD)->assertRedirect(route('sky.show', Event::query()->firstOrFail()));
+        $this->actingAs($user)->post('/events', self::GOOD + self::newForm())->assertRedirect(route('sky.show', Event::query()->firstOrFail()));
 
         $event = Event::query()->firstOrFail();
         self::assertSame(-6.2926, $event->lon);
         self::assertSame($user->organisation_id, $event->organisation_id);
 
         $this->get('/')->assertSee('Totality on the roof')->assertSee('Totality 2 min 5');
-        $this->put(route('events.update', $event), ['title' => 'Moved', 'eclipse' => 'other', 'other_date' => '2026-08-12'] + self::GOOD)->assertRedirect(route('sky.show', $event));
+        $this->put(route('events.update', $event), ['title' => 'Moved', 'eclipse' => 'other', 'other_date' => '2026-08-12'] + self::GOOD + self::formOf($event))->assertRedirect(route('sky.show', $event));
         self::assertSame('2026-08-12', $event->refresh()->eclipse_date->format('Y-m-d'));
         $this->get(route('events.edit', $event))->assertOk()->assertSee('2026-08-12');
     }
@@ -62,7 +62,7 @@ final class EventTest extends TestCase
     #[DataProvider('mistakes')]
     public function testAMistakeIsNamedAtItsFieldAndNothingIsLost(array $change, string $field, string $message): void
     {
-        $this->actingAs($this->member())->from('/events/create')->post('/events', $change + self::GOOD)->assertRedirect('/events/create');
+        $this->actingAs($this->member())->from('/events/create')->post('/events', $change + self::GOOD + self::newForm())->assertRedirect('/events/create');
         self::assertSame(0, Event::query()->count());
 
         $page = $this->get('/events/create')->assertOk()->assertSee($message);
@@ -78,20 +78,20 @@ final class EventTest extends TestCase
     {
         $santiago = ['lat' => '-33.45', 'lon' => '-70.66', 'eclipse' => 'other', 'other_date' => '2027-02-06'];
         $user = $this->member();
-        $this->actingAs($user)->from('/events/create')->post('/events', ['place_name' => 'Cadiz, Andalusia, Spain'] + $santiago + self::GOOD)
+        $this->actingAs($user)->from('/events/create')->post('/events', ['place_name' => 'Cadiz, Andalusia, Spain'] + $santiago + self::GOOD + self::newForm())
             ->assertSessionHasErrors(['place_name', 'timezone', 'as_typed']);
         self::assertSame(0, Event::query()->count());
         $this->get('/events/create')->assertOk()->assertSee('America/Santiago')->assertSee('near Santiago')->assertSee('It is right as I typed it');
         $this->get('/eclipses?' . http_build_query(['lat' => '-33.45', 'lon' => '-70.66', 'height_m' => '520', 'timezone' => 'Europe/Madrid', 'place_name' => 'Cadiz, Andalusia, Spain']))
             ->assertOk()->assertSee('data-misfits="place_name timezone"', false)->assertSee('data-zone="America/Santiago"', false);
-        $this->post('/events', ['as_typed' => '1'] + $santiago + self::GOOD)->assertSessionHasNoErrors();
+        $this->post('/events', ['as_typed' => '1'] + $santiago + self::GOOD + self::newForm())->assertSessionHasNoErrors();
 
         // Changed in one part: the name and the height stay behind.
         $event = $this->eventOf($user, ['height_m' => 10]);
         $moved = ['place_name' => $event->place_name, 'lat' => '40.42', 'lon' => '-3.70', 'height_m' => '10', 'eclipse' => '2026-08-12'] + self::GOOD;
-        $this->from(route('events.edit', $event))->put(route('events.update', $event), $moved)->assertSessionHasErrors(['place_name', 'height_m']);
+        $this->from(route('events.edit', $event))->put(route('events.update', $event), $moved + self::formOf($event))->assertSessionHasErrors(['place_name', 'height_m']);
         self::assertEqualsWithDelta(36.5297, $event->refresh()->lat, 1e-9);
-        $this->put(route('events.update', $event), ['place_name' => 'Madrid', 'height_m' => '650'] + $moved)->assertSessionHasNoErrors();
+        $this->put(route('events.update', $event), ['place_name' => 'Madrid', 'height_m' => '650'] + $moved + self::formOf($event))->assertSessionHasNoErrors();
     }
 
     public function testAZoneBesideABorderAndOneAtSeaAreLeftAlone(): void
@@ -99,12 +99,12 @@ final class EventTest extends TestCase
         $this->actingAs($this->member());
         // Badajoz lies 6 km from Portugal; either clock may be kept.
         foreach (['Europe/Madrid', 'Europe/Lisbon'] as $zone) {
-            $this->post('/events', ['place_name' => 'At the border', 'lat' => '38.88', 'lon' => '-6.97', 'timezone' => $zone] + self::GOOD)->assertSessionHasNoErrors();
+            $this->post('/events', ['place_name' => 'At the border', 'lat' => '38.88', 'lon' => '-6.97', 'timezone' => $zone] + self::GOOD + self::newForm())->assertSessionHasNoErrors();
         }
         $ship = ['place_name' => 'On board', 'lat' => '33', 'lon' => '-24', 'height_m' => '0'] + self::GOOD;
-        $this->post('/events', ['timezone' => 'Atlantic/Azores'] + $ship)->assertSessionHasNoErrors();
-        $this->post('/events', ['timezone' => 'UTC'] + $ship)->assertSessionHasNoErrors();
-        $this->post('/events', ['timezone' => 'Asia/Tokyo'] + $ship)->assertSessionHasErrors('timezone');
+        $this->post('/events', ['timezone' => 'Atlantic/Azores'] + $ship + self::newForm())->assertSessionHasNoErrors();
+        $this->post('/events', ['timezone' => 'UTC'] + $ship + self::newForm())->assertSessionHasNoErrors();
+        $this->post('/events', ['timezone' => 'Asia/Tokyo'] + $ship + self::newForm())->assertSessionHasErrors('timezone');
     }
 
     public function testANewEventBeginsEmptyAndOffersEarlierPlaces(): void

@@ -29,11 +29,11 @@ final class EyewearTest extends TestCase
 
     public function testALotGetsItsVerdictWithReasons(): void
     {
-        $this->post(route('eyewear.store', $this->event), self::PAPERS);
+        $this->post(route('eyewear.store', $this->event), self::PAPERS + self::newForm());
         $lot = Lot::query()->firstOrFail();
         $this->get(route('eyewear.show', [$this->event, $lot]))->assertOk()->assertSee('Papers in order');
 
-        $this->put(route('eyewear.update', [$this->event, $lot]), ['maker_name' => 'no', 'expires_on' => '2027-08-01'] + self::PAPERS);
+        $this->put(route('eyewear.update', [$this->event, $lot]), ['maker_name' => 'no', 'expires_on' => '2027-08-01'] + self::PAPERS + self::formOf($lot));
         $this->get(route('eyewear.show', [$this->event, $lot]))
             ->assertSeeInOrder(['Do not hand out', 'No maker is named', 'expiry date lies before'])
             ->assertSee('ISO 12312-2:2015, from memory');
@@ -56,7 +56,7 @@ final class EyewearTest extends TestCase
     public function testAMistakeInThePapersIsNamedAndNothingIsLost(array $change, string $field): void
     {
         $form = route('eyewear.create', $this->event);
-        $this->from($form)->post(route('eyewear.store', $this->event), $change + self::PAPERS)->assertRedirect($form)->assertSessionHasErrors($field);
+        $this->from($form)->post(route('eyewear.store', $this->event), $change + self::PAPERS + self::newForm())->assertRedirect($form)->assertSessionHasErrors($field);
         self::assertSame(0, Lot::query()->count());
         $this->get($form)->assertSee($field === 'label' ? '40' : 'Batch 12')->assertSee("{$field}-fault", false);
     }
@@ -117,10 +117,10 @@ final class EyewearTest extends TestCase
         $lot = Lot::factory()->create(['organisation_id' => $this->user->organisation_id, 'pairs' => 40]);
         $this->check($lot, 30);
         $smaller = ['pairs' => '29'] + self::PAPERS;
-        $this->put(route('eyewear.update', [$this->event, $lot]), $smaller)->assertSessionHasErrors(['pairs' => 'Pairs with higher tags have been inspected: it is 30 at least, or take those entries back first.']);
-        $this->put(route('eyewear.update', [$this->event, $lot]), ['pairs' => '30'] + self::PAPERS)->assertSessionHasNoErrors();
+        $this->put(route('eyewear.update', [$this->event, $lot]), $smaller + self::formOf($lot))->assertSessionHasErrors(['pairs' => 'Pairs with higher tags have been inspected: it is 30 at least, or take those entries back first.']);
+        $this->put(route('eyewear.update', [$this->event, $lot]), ['pairs' => '30'] + self::PAPERS + self::formOf($lot))->assertSessionHasNoErrors();
         $this->post(route('eyewear.checks.take-back', [$this->event, $lot, PairCheck::query()->firstOrFail()]));
-        $this->put(route('eyewear.update', [$this->event, $lot]), $smaller)->assertSessionHasNoErrors();
+        $this->put(route('eyewear.update', [$this->event, $lot]), $smaller + self::formOf($lot))->assertSessionHasNoErrors();
         self::assertSame(29, $lot->refresh()->pairs);
     }
 

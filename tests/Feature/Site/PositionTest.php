@@ -104,18 +104,18 @@ final class PositionTest extends SiteTestCase
     public function testAPositionFarAwayBringsItsNameAndZone(): void
     {
         $this->event->update(['eclipse_date' => '2027-02-06', 'place_name' => 'Salt Pan School', 'height_m' => 6]);
-        $this->post(route('site.position.use', $this->event), ['position' => '-33.45 -70.66', 'as' => 'event'])->assertSessionHasNoErrors();
+        $this->post(route('site.position.use', $this->event), ['position' => '-33.45 -70.66', 'as' => 'event'] + self::formOf($this->event))->assertSessionHasNoErrors();
         $this->event->refresh();
         self::assertSame(['America/Santiago', 0.0], [$this->event->timezone, $this->event->height_m]);
         self::assertStringStartsWith('Near Santiago', $this->event->place_name);
 
         // Across the street nothing changes but the place.
         $this->event->update(['place_name' => 'Roof', 'height_m' => 560]);
-        $this->post(route('site.position.use', $this->event), ['position' => '-33.451 -70.661', 'as' => 'event'])->assertSessionHasNoErrors();
+        $this->post(route('site.position.use', $this->event), ['position' => '-33.451 -70.661', 'as' => 'event'] + self::formOf($this->event))->assertSessionHasNoErrors();
         self::assertSame(['Roof', 'America/Santiago', 560.0, -33.451], [$this->event->refresh()->place_name, $this->event->timezone, $this->event->height_m, $this->event->lat]);
 
         // Where nothing of it is seen the event does not go.
-        $this->post(route('site.position.use', $this->event), ['position' => '35.7 139.7', 'as' => 'event'])->assertSessionHasErrors('position');
+        $this->post(route('site.position.use', $this->event), ['position' => '35.7 139.7', 'as' => 'event'] + self::formOf($this->event))->assertSessionHasErrors('position');
         self::assertSame(-33.451, $this->event->refresh()->lat);
     }
 
@@ -130,7 +130,7 @@ final class PositionTest extends SiteTestCase
         self::assertNotNull($this->event->refresh()->planRevision?->plan->named('New one'));
         $this->post(route('site.position.use', $this->event), ['position' => '36.5 -6.2 ', 'spot_name' => 'Far', 'as' => 'spot'])->assertSessionHasErrors('position');
         $this->post(route('site.position.use', $this->event), ['position' => 'nowhere', 'spot_name' => 'X', 'as' => 'spot'])->assertSessionHasErrors('position');
-        $this->post(route('site.position.use', $this->event), ['position' => '36.52 -6.28', 'as' => 'event'])->assertSessionHasNoErrors();
+        $this->post(route('site.position.use', $this->event), ['position' => '36.52 -6.28', 'as' => 'event'] + self::formOf($this->event))->assertSessionHasNoErrors();
         self::assertSame([36.52, -6.28], [$this->event->refresh()->lat, $this->event->lon]);
     }
 

@@ -82,7 +82,7 @@ final class RangesTest extends SiteTestCase
         $this->actingAs($this->user);
         $address = route($route, $route === 'events.store' ? [] : $this->event);
 
-        return $method === 'GET' ? $this->get("{$address}?" . http_build_query($fields)) : $this->post($address, $fields);
+        return $method === 'GET' ? $this->get("{$address}?" . http_build_query($fields)) : $this->post($address, $fields + self::newForm());
     }
 
     private function message(string $field): string

@@ -115,7 +115,7 @@ final class PlaceListTest extends TestCase
 
         $this->put(route('events.update', $this->event), [
             'title' => 'The ring', 'place_name' => 'Cádiz', 'lat' => '36.53', 'lon' => '-6.29', 'height_m' => '10', 'timezone' => 'Europe/Madrid', 'eclipse' => '2028-01-26',
-        ])->assertRedirect(route('sky.show', $this->event));
+        ] + self::formOf($this->event))->assertRedirect(route('sky.show', $this->event));
         $place->refresh();
         self::assertSame('annular', $place->kind);
         self::assertSame('2028-01-26', $place->max_at?->format('Y-m-d'));

@@ -24,11 +24,11 @@ final class ViewersTest extends TestCase
     public function testABoxIsDesignedKeptChangedAndRemoved(): void
     {
         $this->get(route('viewers.create', $this->event))->assertOk()->assertSee('Shows the Sun')->assertSee('1.41·√(λL)');
-        $this->post(route('viewers.store', $this->event), self::BOX);
+        $this->post(route('viewers.store', $this->event), self::BOX + self::newForm());
         $viewer = Viewer::query()->firstOrFail();
         self::assertSame(0.6, $viewer->hole_mm);
 
-        $this->put(route('viewers.update', [$this->event, $viewer]), ['hole_mm' => '6'] + self::BOX)->assertRedirect();
+        $this->put(route('viewers.update', [$this->event, $viewer]), ['hole_mm' => '6'] + self::BOX + self::formOf($viewer))->assertRedirect();
         $this->get(route('viewers.show', [$this->event, $viewer]))->assertSee('Shows no Sun');
         $this->get(route('viewers.index', $this->event))->assertSeeInOrder(['Cereal box', '300', 'Shows no Sun']);
         $this->delete(route('viewers.destroy', [$this->event, $viewer]))->assertRedirect(route('viewers.index', $this->event));
@@ -59,7 +59,7 @@ final class ViewersTest extends TestCase
     public function testAMistakeIsNamedAtItsFieldAndNothingIsLost(array $change, string $field): void
     {
         $form = route('viewers.create', $this->event);
-        $this->from($form)->post(route('viewers.store', $this->event), $change + self::BOX)->assertRedirect($form)->assertSessionHasErrors($field);
+        $this->from($form)->post(route('viewers.store', $this->event), $change + self::BOX + self::newForm())->assertRedirect($form)->assertSessionHasErrors($field);
         self::assertSame(0, Viewer::query()->count());
         $this->get($form)->assertOk()->assertSee("{$field}-fault", false)->assertSee($field === 'name' ? '300' : 'Cereal box');
         $preview = array_diff_key($change + self::BOX, ['name' => '']);

@@ -15,6 +15,7 @@ use App\Pages\Event\EventForm;
 use App\Pages\Event\EventFrames;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Illuminate\View\View;
 
 final class EventController
@@ -47,7 +48,7 @@ final class EventController
     {
         /** @var User $user */
         $user = $request->user();
-        $event = Event::query()->create($request->eventFields() + ['organisation_id' => $user->organisation_id]);
+        $event = Event::makeOnce($request->uuid(), $request->eventFields() + ['organisation_id' => $user->organisation_id]);
 
         return redirect()->route('sky.show', $event);
     }
@@ -59,10 +60,12 @@ final class EventController
 
     public function update(EventRequest $request, Event $event): RedirectResponse
     {
-        $event->update($request->eventFields());
-        if ($event->wasChanged('eclipse_date')) {
-            $event->placeLists->each(ComputePlaces::recompute(...));
-        }
+        DB::transaction(static function () use ($request, $event): void {
+            $changed = $event->changeFrom($request->version(), $request->eventFields());
+            if ($changed->wasChanged('eclipse_date')) {
+                $changed->placeLists->each(ComputePlaces::recompute(...));
+            }
+        });
 
         return redirect()->route('sky.show', $event)->with('status', __('Saved.'));
     }

@@ -29,7 +29,7 @@ final class LotController
 
     public function store(LotRequest $request, Event $event): RedirectResponse
     {
-        $lot = Lot::query()->create($request->validated() + ['organisation_id' => $event->organisation_id]);
+        $lot = Lot::makeOnce($request->uuid(), $request->fields() + ['organisation_id' => $event->organisation_id]);
 
         return redirect()->route('eyewear.show', [$event, $lot]);
     }
@@ -46,7 +46,7 @@ final class LotController
 
     public function update(LotRequest $request, Event $event, Lot $lot): RedirectResponse
     {
-        $lot->update($request->validated());
+        $lot->changeFrom($request->version(), $request->fields());
 
         return redirect()->route('eyewear.show', [$event, $lot])->with('status', __('Saved.'));
     }

@@ -38,7 +38,7 @@ final class PositionController
     public function use(PositionRequest $request, Event $event, #[CurrentUser] User $user): RedirectResponse
     {
         if ($request->isForEvent()) {
-            $event->update($request->eventFields($event));
+            $event = $event->changeFrom($request->integer('version'), $request->eventFields($event));
 
             return redirect()->route('site.show', $event)->with('status', __('The event\'s place is now :place, :zone; the plan moved with it.', ['place' => $event->place_name, 'zone' => $event->timezone]));
         }

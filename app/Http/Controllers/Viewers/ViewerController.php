@@ -44,7 +44,7 @@ final class ViewerController
 
     public function store(ViewerRequest $request, Event $event): RedirectResponse
     {
-        $viewer = $event->viewers()->create($request->validated());
+        $viewer = Viewer::makeOnce($request->uuid(), $request->fields() + ['event_id' => $event->id]);
 
         return redirect()->route('viewers.show', [$event, $viewer])->with('status', __('Saved.'));
     }
@@ -56,7 +56,7 @@ final class ViewerController
 
     public function update(ViewerRequest $request, Event $event, Viewer $viewer): RedirectResponse
     {
-        $viewer->update($request->validated());
+        $viewer->changeFrom($request->version(), $request->fields());
 
         return redirect()->route('viewers.show', [$event, $viewer])->with('status', __('Saved.'));
     }

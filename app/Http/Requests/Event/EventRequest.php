@@ -7,6 +7,7 @@ namespace App\Http\Requests\Event;
 use App\Domain\Sky\Eclipses;
 use App\Domain\Sky\Gazetteer;
 use App\Domain\Sky\PlaceFit;
+use App\Http\Requests\ReadsEdits;
 use App\Http\Requests\ReadsTypedNumbers;
 use App\Models\Event;
 use App\Text\Refusals;
@@ -22,6 +23,7 @@ use KeenShadow\Core\Sky\SolarEclipse;
 /** A new or changed event: every number within its range, an eclipse that exists and is seen at the place. */
 final class EventRequest extends FormRequest
 {
+    use ReadsEdits;
     use ReadsTypedNumbers;
 
     private const NUMBERS = ['lat', 'lon', 'height_m'];
@@ -30,6 +32,7 @@ final class EventRequest extends FormRequest
     public function rules(): array
     {
         return [
+            ...$this->editRules(),
             'title' => ['required', 'string', 'max:120'],
             'place_name' => ['required', 'string', 'max:120'],
             'lat' => ['required', 'numeric', 'between:-90,90'],
@@ -44,6 +47,7 @@ final class EventRequest extends FormRequest
     public function messages(): array
     {
         return [
+            ...$this->editMessages(),
             'title.required' => __('Give the event a title.'),
             'place_name.required' => __('Name the place.'),
             'lat.*' => __('The latitude is a number from −90 (south) to 90 (north), for example 36.53.'),

@@ -36,6 +36,7 @@ final class PositionRequest extends FormRequest
         return [
             'position' => ['required', 'string', 'max:500'],
             'as' => ['required', Rule::in(['spot', 'event'])],
+            'version' => ['required_if:as,event', 'integer'],
             'spot_name' => ['required_if:as,spot', 'nullable', 'string', 'max:' . Thing::LONGEST_NAME, 'not_regex:/[[:cntrl:]]/u'],
         ];
     }
@@ -46,6 +47,7 @@ final class PositionRequest extends FormRequest
         return [
             'position.*' => __('Give a position: read it from a device, or type it.'),
             'spot_name.*' => __('Name the spot.'),
+            'version.*' => __('This form is not whole: load the page again.'),
             'as.*' => __('Say what the position is for.'),
         ];
     }

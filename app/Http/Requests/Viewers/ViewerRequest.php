@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Viewers;
 
+use App\Http\Requests\ReadsEdits;
 use App\Http\Requests\ReadsTypedNumbers;
 use App\Models\Event;
 use App\Models\Viewers\Viewer;
@@ -14,6 +15,7 @@ use KeenShadow\Core\Viewers\ScreenSide;
 
 class ViewerRequest extends FormRequest
 {
+    use ReadsEdits;
     use ReadsTypedNumbers;
 
     /** @return array<string, list<mixed>> */
@@ -23,7 +25,8 @@ class ViewerRequest extends FormRequest
         $viewer = $this->route('viewer');
 
         return [
-            'name' => ['required', 'string', 'max:80', Rule::unique('viewers')->where('event_id', $event instanceof Event ? $event->id : 0)->withoutTrashed()->ignore($viewer instanceof Viewer ? $viewer->id : null)],
+            ...$this->editRules(),
+            'name' => ['required', 'string', 'max:80', Rule::unique('viewers')->where('event_id', $event instanceof Event ? $event->id : 0)->withoutTrashed()->ignore($viewer instanceof Viewer ? $viewer->uuid : $this->uuid(), 'uuid')],
             ...self::sizes(),
         ];
     }
@@ -42,6 +45,7 @@ class ViewerRequest extends FormRequest
     public function messages(): array
     {
         return [
+            ...$this->editMessages(),
             'name.required' => __('Give the viewer a name.'),
             'name.unique' => __('This event has a viewer of that name already.'),
             ...self::sizeMessages(),

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use Illuminate\Database\QueryException;
+use Illuminate\Validation\ValidationException;
+use Throwable;
+
+/** What the database refuses because somebody else was quicker, in the words that validation would have used a moment later. */
+final class DatabaseRefusals
+{
+    /** The refusal as a message at its field, or the error as it is where it is one of the program. */
+    public static function inWords(QueryException $error): Throwable
+    {
+        preg_match('/constraint "(\w+)"/', $error->getMessage(), $found);
+        [$field, $words] = match ($found[1] ?? '') {
+            'lots_organisation_id_label_unique' => ['label', __('There is a lot with this label already.')],
+            'viewers_name' => ['name', __('This event has a viewer of that name already.')],
+            'tags_within_lot' => ['pairs', __('Pairs with higher tags have been inspected meanwhile: load the page again.')],
+            'tag_within_lot' => ['tag', __('The lot has fewer pairs by now: load the page again.')],
+            default => [null, ''],
+        };
+
+        return $field === null ? $error : ValidationException::withMessages([$field => $words]);
+    }
+}

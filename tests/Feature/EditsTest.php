@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Event;
+use App\Models\Eyewear\Lot;
+use App\Models\Role;
+use App\Models\Viewers\Viewer;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Events\QueryExecuted;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+/** Forms sent twice, at once, and from a page that is out of date: for every kind of record that people fill in. */
+final class EditsTest extends TestCase
+{
+    use RefreshDatabase;
+    use WithEvent;
+
+    private const EVENT = ['title' => 'On the roof', 'place_name' => 'Cádiz', 'lat' => '36.53', 'lon' => '-6.29', 'height_m' => '25', 'timezone' => 'Europe/Madrid', 'eclipse' => '2027-08-02'];
+    private const LOT = [
+        'label' => 'A-1', 'pairs' => '40', 'maker_name' => 'yes', 'maker_address' => 'yes', 'printed_standard' => 'iso12312', 'instructions' => 'yes',
+        'warnings' => 'yes', 'origin' => 'maker', 'test_report' => 'product_and_batch',
+    ];
+    private const VIEWER = ['name' => 'Shoe box', 'distance_mm' => '300', 'hole_mm' => '0.6', 'screen_side' => 'front'];
+
+    /** @return array<string, array{class-string<Event|Lot|Viewer>, array<string, string>, string, string, string, string}> model, what the form says, room of the addresses, page of the form, a field, another value */
+    public static function records(): array
+    {
+        return [
+            'event' => [Event::class, self::EVENT, 'events', 'events.edit', 'title', 'On the sea wall'],
+            'lot' => [Lot::class, self::LOT, 'eyewear', 'eyewear.edit', 'pairs', '60'],
+            'viewer' => [Viewer::class, self::VIEWER, 'viewers', 'viewers.show', 'distance_mm', '900'],
+        ];
+    }
+
+    /**
+     * @param class-string<Event|Lot|Viewer> $model
+     * @param array<string, string> $fields
+     */
+    #[DataProvider('records')]
+    public function testTheSameNewFormSentTwiceMakesOne(string $model, array $fields, string $room, string $page, string $field, string $other): void
+    {
+        $form = $fields + self::newForm();
+        $first = $this->post($this->address("{$room}.store"), $form)->assertSessionHasNoErrors()->headers->get('Location');
+        $this->post($this->address("{$room}.store"), $form)->assertSessionHasNoErrors()->assertRedirect((string) $first);
+        self::assertSame(1, $model::query()->where('uuid', $form['uuid'])->count());
+
+        // Back in the browser, something else typed, sent again: nothing is dropped in silence.
+        $this->post($this->address("{$room}.store"), [$field => $other] + $form)->assertSessionHasErrors(['version'])->assertSessionHasInput($field, $other);
+        $this->postJson($this->address("{$room}.store"), [$field => $other] + $form)->assertStatus(409);
+        self::assertSame(1, $model::query()->where('uuid', $form['uuid'])->count());
+
+        // The number that another organisation's form had tells nothing of what it made.
+        $this->actingAs($stranger = $this->member());
+        $this->event = $this->eventOf($stranger);
+        $this->post($this->address("{$room}.store"), $form)->assertSessionHasErrors('version');
+        $this->post($this->address("{$room}.store"), $fields)->assertSessionHasErrors('uuid');
+    }
+
+    /**
+     * @param class-string<Event|Lot|Viewer> $model
+     * @param array<string, string> $fields
+     */
+    #[DataProvider('records')]
+    public function testTwoPeopleWhoChangeOneRecordSeeBoth(string $model, array $fields, string $room, string $page, string $field, string $other): void
+    {
+        $this->post($this->address("{$room}.store"), $fields + self::newForm());
+        $row = $model::query()->latest('id')->firstOrFail();
+        $seen = self::formOf($row);
+        $this->put($this->address("{$room}.update", $row), [$field => $other] + $fields + $seen)->assertSessionHasNoErrors();
+        // Sent once more it is the same, and no conflict.
+        $this->put($this->address("{$room}.update", $row), [$field => $other] + $fields + $seen)->assertSessionHasNoErrors();
+        self::assertSame($seen['version'] + 1, $row->refresh()->version);
+
+        $this->actingAs($this->member(Role::Organiser, $this->user->organisation));
+        $mine = [$field => $field === 'title' ? 'In the yard' : '777'] + $fields + $seen;
+        $this->from($this->address($page, $row))->put($this->address("{$room}.update", $row), $mine)->assertRedirect($this->address($page, $row))->assertSessionHasErrors('version');
+        self::assertEquals($other, $row->refresh()->getAttribute($field));
+        $shown = $this->get($this->address($page, $row))->assertOk()->assertSee('Somebody else has changed this meanwhile')
+            ->assertSee("value=\"{$mine[$field]}\"", false)->assertSee("Saved meanwhile: <b>{$other}</b>", false)->assertSee("name=\"version\" value=\"{$row->version}\"", false);
+        self::assertSame(1, substr_count((string) $shown->getContent(), 'Saved meanwhile:'), 'only what differs is told');
+        $this->putJson($this->address("{$room}.update", $row), $mine)->assertStatus(409);
+
+        // Now they know, and may put theirs in its place.
+        $this->put($this->address("{$room}.update", $row), self::formOf($row) + $mine)->assertSessionHasNoErrors();
+        self::assertEquals($mine[$field], $row->refresh()->getAttribute($field));
+        $this->put($this->address("{$room}.update", $row), $fields)->assertSessionHasErrors('version');
+    }
+
+    public function testWhoIsASecondLaterGetsAMessageAndNoError(): void
+    {
+        // Between the look and the writing somebody else takes the name.
+        $late = fn(Model $row) => $row::withoutEvents(static fn() => $row->newQuery()->create(['uuid' => Str::uuid7()->toString()] + $row->getAttributes()));
+        Viewer::creating($late);
+        Lot::creating($late);
+        $this->post($this->address('viewers.store'), self::VIEWER + self::newForm())->assertSessionHasErrors(['name' => 'This event has a viewer of that name already.']);
+        $this->post($this->address('eyewear.store'), self::LOT + self::newForm())->assertSessionHasErrors(['label' => 'There is a lot with this label already.']);
+        Viewer::flushEventListeners();
+        Lot::flushEventListeners();
+
+        // A pair is inspected while its lot is made smaller, and the other way round.
+        $lot = Lot::factory()->create(['organisation_id' => $this->user->organisation_id, 'pairs' => 40]);
+        $check = fn(int $tag): array => ['uuid' => Str::uuid7()->toString(), 'lot_id' => $lot->id, 'tag' => $tag, 'faults' => '[]', 'level' => 'yes', 'checked_by' => $this->user->id, 'checked_at' => now()];
+        Lot::updating(static fn() => DB::table('pair_checks')->insert($check(40)));
+        $this->put(route('eyewear.update', [$this->event, $lot]), ['pairs' => '30'] + self::LOT + self::formOf($lot))->assertSessionHasErrors('pairs');
+        Lot::flushEventListeners();
+        $isDone = false;
+        DB::listen(static function (QueryExecuted $query) use ($lot, &$isDone): void {
+            if (!$isDone && str_contains($query->sql, '"lots"') && str_contains($query->sql, 'select')) {
+                $isDone = DB::table('lots')->where('id', $lot->id)->update(['pairs' => 40]) > 0;
+            }
+        });
+        $this->post(route('eyewear.checks.store', [$this->event, $lot]), ['tag' => '41', 'uuid' => Str::uuid7()->toString()])->assertSessionHasErrors('tag');
+    }
+
+    /** @param Event|Lot|Viewer|null $row */
+    private function address(string $route, ?Model $row = null): string
+    {
+        return route($route, match (true) {
+            $route === 'events.store' => [],
+            $row instanceof Event => [$row],
+            $row === null => [$this->event],
+            default => [$this->event, $row],
+        });
+    }
+}
