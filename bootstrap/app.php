@@ -8,6 +8,7 @@ use App\Http\Middleware\PlainOldInput;
 use App\Http\Middleware\ReadableInput;
 use App\Http\Middleware\SecurityHeaders;
 use App\Models\EditConflict;
+use App\Pages\Site\ConflictPage;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -30,11 +31,10 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->map(EditConflict::class, static fn(EditConflict $conflict): ValidationException => ValidationException::withMessages(['version' => $conflict->isMade
             ? __('This form has made something already, and now it says something else. To make another, send it again.')
             : __('Somebody else has changed this meanwhile. What they saved stands beside what you typed; save again to put yours in its place.')])->status(409));
-        // What was typed stays in the form.
         $exceptions->render(function (PlanConflict $conflict, Request $request): Response|RedirectResponse {
-            $words = __('Somebody changed the plan meanwhile. Reload the page to see it; what you typed here is not saved yet.');
-
-            return $request->ajax() ? response($words, 409) : back()->withInput($request->except('file'))->withErrors(['from' => $words]);
+            return $request->ajax()
+                ? response()->view('site.conflict', ['page' => ConflictPage::of($conflict)], 409)
+                : back()->withInput($request->except('file'))->withErrors(['from' => __('Somebody else changed the plan meanwhile, and nothing of yours was done: look at it and try again.')]);
         });
     })
     ->create();

@@ -30,7 +30,7 @@ test("an observer dragged on the plan sees the times change and stays where he w
     const view = page.waitForResponse((response) => response.url().includes("/site/spot-view"));
     await page.mouse.move((from.x + to.x) / 2, (from.y + to.y) / 2);
     await view;
-    const kept = page.waitForResponse((response) => response.request().method() === "POST");
+    const kept = page.waitForResponse((response) => response.request().method() === "PUT");
     await page.mouse.move(to.x, to.y, { steps: 4 });
     await page.mouse.up();
     await kept;
@@ -59,7 +59,7 @@ test("a wall is drawn corner by corner, given its height, and hides the Sun", as
         const { x, y } = await onScreen(page, east, north);
         await page.mouse.click(x, y);
     }
-    const drawn = page.waitForResponse((response) => response.request().method() === "POST");
+    const drawn = page.waitForResponse((response) => response.request().method() === "PUT");
     await page.getByRole("button", { name: "Finish" }).click();
     await drawn;
     await expect(page.locator(".plan-chosen b")).toHaveText("Wall, fence or hedge 1");
@@ -80,7 +80,7 @@ test("a dot between two corners becomes a corner, by mouse and by touch", async 
     await theatre.focus();
     const dot = page.locator("[data-between='0']");
     const from = await dot.boundingBox();
-    const kept = page.waitForResponse((response) => response.request().method() === "POST");
+    const kept = page.waitForResponse((response) => response.request().method() === "PUT");
     await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
     await page.mouse.down();
     await page.mouse.move(from.x + 5, from.y + 40, { steps: 3 });
@@ -109,7 +109,7 @@ test("the plan is worked by keys alone", async ({ page }) => {
     await page.goto("/events/2/site");
     await page.getByLabel("What to draw").selectOption("viewers");
     await page.getByRole("button", { name: "Draw" }).press("Enter");
-    const drawn = page.waitForResponse((response) => response.request().method() === "POST");
+    const drawn = page.waitForResponse((response) => response.request().method() === "PUT");
     await page.keyboard.press("ArrowRight");
     await page.keyboard.press(" ");
     await drawn;
@@ -186,9 +186,10 @@ test("what cannot be is refused in words, and nothing typed is lost", async ({ p
     await page.getByRole("button", { name: "Save these numbers" }).click();
     await expect(page.getByRole("alert")).toContainText("crosses itself");
     await expect(row.getByLabel("Points")).toHaveValue("0 0; 4 4; 4 0; 0 4");
+    await expect(row.locator(".fault")).toContainText("crosses itself");
     // A look from elsewhere makes the page anew: what is typed is kept first, or stays and is told again.
     const refractor = page.locator(".plan-thing[data-name='Refractor'] circle");
-    const again = page.waitForResponse((response) => response.request().method() === "POST");
+    const again = page.waitForResponse((response) => response.request().method() === "PUT");
     await refractor.click();
     expect((await again).status()).toBe(422);
     await expect(row.getByLabel("Points")).toHaveValue("0 0; 4 4; 4 0; 0 4");
@@ -205,4 +206,36 @@ test("what cannot be is refused in words, and nothing typed is lost", async ({ p
     await expect(page.locator(".is-chosen")).toHaveCount(0);
     await undoAll(page, 1);
     await expect(page.locator(".plan-thing[data-name='Kiosk']")).toHaveCount(1);
+});
+
+test("two people at one plan see what both did, and decide", async ({ page, browser, baseURL }) => {
+    await signIn(page);
+    await page.goto("/events/2/site");
+    const other = await (await browser.newContext({ baseURL })).newPage();
+    await signIn(other);
+    await other.goto("/events/2/site");
+    await other.locator(".plan-thing[data-name='Kiosk']").focus();
+    await other.keyboard.press("Delete");
+    await expect(other.locator(".plan-thing[data-name='Kiosk']")).toHaveCount(0);
+
+    await page.getByText("The plan as numbers").click();
+    const row = (name) => page.locator("[data-row]").filter({ has: page.locator(`input[value='${name}']`) });
+    await row("Refractor").getByLabel("Height").fill("1.7");
+    await page.getByRole("button", { name: "Save these numbers" }).click();
+    const conflict = page.getByRole("alert");
+    await expect(conflict).toContainText(/Saved by .*removed: “Kiosk”.*Yours.*changed: “Refractor”/s);
+    await expect(row("Refractor").getByLabel("Height")).toHaveValue("1.7");
+    await conflict.getByRole("button", { name: "Put mine in its place" }).click();
+    await expect(conflict).toBeHidden();
+    await expect(row("Kiosk")).toHaveCount(1);
+
+    // The other one wants a step back from what they have not seen.
+    await other.getByRole("button", { name: "Undo" }).click();
+    await expect(other.getByRole("alert")).toContainText(/nothing was taken back.*changed: “Refractor”/s);
+    await other.getByRole("button", { name: "Show the plan as it is now" }).click();
+    await expect(other.getByRole("alert")).toBeHidden();
+    await expect(other.locator(".plan-thing[data-name='Kiosk']")).toHaveCount(1);
+    await undoAll(other, 2);
+    await expect(other.locator(".plan-thing[data-name='Kiosk']")).toHaveCount(1);
+    await other.context().close();
 });

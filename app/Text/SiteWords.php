@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Text;
 
+use KeenShadow\Core\Site\Plan\PlanChanges;
 use KeenShadow\Core\Site\Plan\Thing;
 use KeenShadow\Core\Site\Plan\ThingKind;
 
@@ -29,6 +30,21 @@ final class SiteWords
             ThingKind::Mirror => __('Mirror'),
             ThingKind::Screen => __('Screen'),
         };
+    }
+
+    /** @return list<string> what was done to a plan, a line each */
+    public static function changes(PlanChanges $changes): array
+    {
+        $names = static fn(Thing ...$things): string => '“' . implode('”, “', array_map(static fn(Thing $t): string => $t->name, $things)) . '”';
+        $lines = [
+            $changes->added === [] ? '' : __('drawn: :names', ['names' => $names(...$changes->added)]),
+            $changes->changed === [] ? '' : __('changed: :names', ['names' => $names(...$changes->changed)]),
+            $changes->removed === [] ? '' : __('removed: :names', ['names' => $names(...$changes->removed)]),
+            $changes->isHorizonChanged ? __('the far horizon changed') : '',
+            $changes->isAccuracyChanged ? __('the uncertainty of the plan changed') : '',
+        ];
+
+        return array_values(array_filter($lines, static fn(string $line): bool => $line !== ''));
     }
 
     /** Its name; while no place is drawn, the event's place stands for one. */

@@ -15,16 +15,21 @@ export function afterPause(milliseconds, call) {
 }
 
 /**
- * Sends a form, or fetches a piece of page for some fields: the piece, or null with the status and what is said against
- * which field.
+ * Sends a form or, of a plain object, JSON; or fetches a piece of page for some fields: the piece, or null with the
+ * status and what is said against which field.
  */
 export async function ask(url, fields, { method = "GET", signal } = {}) {
     const isGet = method === "GET";
+    const isForm = fields instanceof FormData;
     try {
         const response = await fetch(isGet ? `${url}?${new URLSearchParams(fields)}` : url, {
             method,
-            body: isGet ? undefined : fields,
-            headers: { Accept: "application/json, text/html", "X-Requested-With": "XMLHttpRequest" },
+            body: isGet ? undefined : isForm ? fields : JSON.stringify(fields),
+            headers: {
+                Accept: "application/json, text/html",
+                "X-Requested-With": "XMLHttpRequest",
+                ...(isGet || isForm ? {} : { "Content-Type": "application/json" }),
+            },
             redirect: "error",
             signal,
         });
@@ -66,7 +71,7 @@ export function latestOfMany() {
 }
 
 /** Puts each message at its field and takes away those of the time before. */
-function showFaults(form, errors) {
+export function showFaults(form, errors) {
     form.querySelectorAll("[data-now]").forEach((fault) => fault.remove());
     form.querySelectorAll("[aria-invalid]").forEach((field) => field.removeAttribute("aria-invalid"));
     Object.entries(errors).forEach(([name, [message]]) => {

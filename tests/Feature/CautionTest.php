@@ -69,10 +69,10 @@ final class CautionTest extends TestCase
         $user = $this->member();
         $event = $this->eventOf($user);
         $this->actingAs($user)->get(route('sky.show', $event))->assertSee('Filters may come off from');
-        $this->put(route('site.update', $event), [
+        $this->putJson(route('site.update', $event), [
             'accuracy_m' => '0.5', 'horizon' => "0 80\n45 80\n90 80\n135 80\n180 80", 'from' => '',
             'things' => [['kind' => 'viewers', 'name' => 'Lawn', 'points' => '0 0', 'height_m' => '', 'radius_m' => '', 'sill_m' => '']],
-        ])->assertSessionHasNoErrors();
+        ])->assertOk();
         $this->get(route('sky.show', $event))->assertOk()->assertSee('totality passes behind what stands on the site')->assertDontSee('Filters may come off from');
         self::assertStringContainsString('totality begins\, filters stay on', (string) $this->get(route('sky.calendar', $event))->getContent());
     }

@@ -83,8 +83,8 @@ final class EditsTest extends TestCase
         $this->from($this->address($page, $row))->put($this->address("{$room}.update", $row), $mine)->assertRedirect($this->address($page, $row))->assertSessionHasErrors('version');
         self::assertEquals($other, $row->refresh()->getAttribute($field));
         $shown = $this->get($this->address($page, $row))->assertOk()->assertSee('Somebody else has changed this meanwhile')
-            ->assertSee("value=\"{$mine[$field]}\"", false)->assertSee("Saved meanwhile: <b>{$other}</b>", false)->assertSee("name=\"version\" value=\"{$row->version}\"", false);
-        self::assertSame(1, substr_count((string) $shown->getContent(), 'Saved meanwhile:'), 'only what differs is told');
+            ->assertSee("value=\"{$mine[$field]}\"", false)->assertSee("Saved: <b>{$other}</b>", false)->assertSee("name=\"version\" value=\"{$row->version}\"", false);
+        self::assertSame(1, substr_count((string) $shown->getContent(), 'Saved: <b>'), 'only what differs is told');
         $this->putJson($this->address("{$room}.update", $row), $mine)->assertStatus(409);
 
         // Now they know, and may put theirs in its place.
@@ -108,15 +108,16 @@ final class EditsTest extends TestCase
         $lot = Lot::factory()->create(['organisation_id' => $this->user->organisation_id, 'pairs' => 40]);
         $check = fn(int $tag): array => ['uuid' => Str::uuid7()->toString(), 'lot_id' => $lot->id, 'tag' => $tag, 'faults' => '[]', 'level' => 'yes', 'checked_by' => $this->user->id, 'checked_at' => now()];
         Lot::updating(static fn() => DB::table('pair_checks')->insert($check(40)));
-        $this->put(route('eyewear.update', [$this->event, $lot]), ['pairs' => '30'] + self::LOT + self::formOf($lot))->assertSessionHasErrors('pairs');
+        $this->put(route('eyewear.update', [$this->event, $lot]), ['label' => 'B-2', 'pairs' => '30'] + self::LOT + self::formOf($lot))->assertSessionHasErrors(['pairs' => 'Pairs with higher tags have been inspected meanwhile: load the page again.']);
         Lot::flushEventListeners();
+        $lot->refresh()->update(['pairs' => 50]);
         $isDone = false;
         DB::listen(static function (QueryExecuted $query) use ($lot, &$isDone): void {
             if (!$isDone && str_contains($query->sql, '"lots"') && str_contains($query->sql, 'select')) {
                 $isDone = DB::table('lots')->where('id', $lot->id)->update(['pairs' => 40]) > 0;
             }
         });
-        $this->post(route('eyewear.checks.store', [$this->event, $lot]), ['tag' => '41', 'uuid' => Str::uuid7()->toString()])->assertSessionHasErrors('tag');
+        $this->post(route('eyewear.checks.store', [$this->event, $lot]), ['tag' => '41', 'uuid' => Str::uuid7()->toString()])->assertSessionHasErrors(['tag' => 'The lot has fewer pairs by now: load the page again.']);
     }
 
     /** @param Event|Lot|Viewer|null $row */

@@ -8,9 +8,10 @@ use App\Models\Event;
 use App\Models\Site\PlanRevision;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
+use KeenShadow\Core\Site\Plan\PlanChanges;
 use KeenShadow\Core\Site\Plan\SitePlan;
 
-/** An event's site plan through its revisions: the one that holds, a new one kept, back and on again. */
+/** An event's site plan through its revisions: the one that holds, a new one kept, back and on again. Whoever changes it says which one they saw. */
 final readonly class EventPlan
 {
     private function __construct(private Event $event) {}
@@ -33,7 +34,7 @@ final readonly class EventPlan
     }
 
     /**
-     * Makes a plan the one that holds. The one before stays.
+     * Makes a plan the one that holds. The one before stays; the same plan once more is no conflict.
      *
      * @param int|null $from the revision it was drawn over
      *
@@ -41,13 +42,7 @@ final readonly class EventPlan
      */
     public function keep(SitePlan $plan, ?int $from, User $by): void
     {
-        DB::transaction(function () use ($plan, $from, $by): void {
-            $holds = Event::query()->lockForUpdate()->findOrFail($this->event->id)->plan_revision_id;
-            if ($holds !== $from) {
-                throw new PlanConflict();
-            }
-            $this->hold($this->event->planRevisions()->create(['parent_id' => $from, 'made_by' => $by->id, 'plan' => $plan]));
-        });
+        $this->change($from, $plan, fn(): PlanRevision => $this->event->planRevisions()->create(['parent_id' => $from, 'made_by' => $by->id, 'plan' => $plan]));
     }
 
     public function canUndo(): bool
@@ -57,34 +52,49 @@ final readonly class EventPlan
 
     public function canRedo(): bool
     {
-        return $this->next() !== null;
+        return $this->next($this->revision()) !== null;
     }
 
-    /** Back to the plan from which the present one was made. */
-    public function undo(): void
+    /**
+     * Back to the plan from which the present one was made.
+     *
+     * @throws PlanConflict
+     */
+    public function undo(?int $from): void
     {
-        $revision = $this->event->planRevision;
-        if ($revision !== null) {
-            $this->hold($revision->parent_id === null ? null : $this->event->planRevisions()->findOrFail($revision->parent_id));
-        }
+        $this->change($from, null, fn(?PlanRevision $holds): ?PlanRevision => $this->find($holds?->parent_id));
     }
 
-    /** On to the newest plan that was made from the present one. */
-    public function redo(): void
+    /**
+     * On to the newest plan that was made from the present one.
+     *
+     * @throws PlanConflict
+     */
+    public function redo(?int $from): void
     {
-        $next = $this->next();
-        if ($next !== null) {
-            $this->hold($next);
-        }
+        $this->change($from, null, fn(?PlanRevision $holds): ?PlanRevision => $this->next($holds?->id) ?? $holds);
     }
 
-    private function next(): ?PlanRevision
+    /** @param callable(PlanRevision|null): (PlanRevision|null) $next the revision that is to hold after the one that holds */
+    private function change(?int $from, ?SitePlan $plan, callable $next): void
     {
-        return $this->event->planRevisions()->where('parent_id', $this->revision())->orderByDesc('id')->first();
+        DB::transaction(function () use ($from, $plan, $next): void {
+            $holds = $this->find(Event::query()->lockForUpdate()->findOrFail($this->event->id)->plan_revision_id);
+            if ($holds?->id === $from) {
+                $this->event->planRevision()->associate($next($holds))->save();
+            } elseif ($plan === null || $holds === null || !PlanChanges::between($holds->plan, $plan)->isNone()) {
+                throw new PlanConflict($this->find($from), $holds, $plan);
+            }
+        });
     }
 
-    private function hold(?PlanRevision $revision): void
+    private function find(?int $id): ?PlanRevision
     {
-        $this->event->planRevision()->associate($revision)->save();
+        return $id === null ? null : $this->event->planRevisions()->with('maker')->find($id);
+    }
+
+    private function next(?int $revision): ?PlanRevision
+    {
+        return $this->event->planRevisions()->where('parent_id', $revision)->orderByDesc('id')->first();
     }
 }

@@ -12,7 +12,7 @@ use Symfony\Component\HttpFoundation\Response;
 final class PlainOldInput
 {
     /** How deep the fields go that are no single text. */
-    private const DEPTHS = ['faults' => 1, 'things' => 2];
+    private const DEPTHS = ['faults' => 1];
 
     public function handle(Request $request, Closure $next): Response
     {

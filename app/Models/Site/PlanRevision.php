@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models\Site;
 
 use App\Models\Event;
+use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -17,6 +18,7 @@ use KeenShadow\Core\Site\Plan\SitePlan;
  * @property int $event_id
  * @property int|null $parent_id the revision it was made from
  * @property int|null $made_by
+ * @property User|null $maker
  * @property SitePlan $plan
  * @property CarbonImmutable $created_at
  */
@@ -30,6 +32,12 @@ final class PlanRevision extends Model
     public function event(): BelongsTo
     {
         return $this->belongsTo(Event::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function maker(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'made_by');
     }
 
     protected function casts(): array

@@ -37,6 +37,7 @@ export function sitePlan() {
             this.words = { ...this.$root.dataset };
             this.piece = this.$refs.piece;
             this.refused = this.$refs.refused;
+            this.conflict = this.$refs.conflict;
             this.saveLater = afterPause(500, () => this.save());
             this.shadeLater = afterPause(60, () => this.shade());
             this.fresh();

@@ -16,6 +16,7 @@
         <button type="button" class="btn btn-quiet" x-show="drawing" x-cloak x-on:click="takeBack">{{ __('Remove the last corner') }}</button>
         <form method="post" action="{{ route('site.undo', $event) }}" x-on:submit.prevent="send">
             @csrf
+            <input type="hidden" name="from" value="{{ $page->numbers->revision }}">
             <input type="hidden" name="spot" value="{{ $page->view->place->name }}">
             <button class="btn btn-quiet" data-undo @disabled(! $page->canUndo)>{{ __('Undo') }}</button>
             <button class="btn btn-quiet" formaction="{{ route('site.redo', $event) }}" data-redo @disabled(! $page->canRedo)>{{ __('Redo') }}</button>

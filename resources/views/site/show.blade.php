@@ -5,5 +5,7 @@
         data-new="{{ __('New') }}">
         <div x-ref="piece">@include('site.planned', ['event' => $frame->event])</div>
         <p class="fault" role="alert" x-ref="refused" hidden></p>
+        <div class="plan-conflict" role="alert" x-ref="conflict" x-on:click="settle" hidden></div>
+        <noscript><p class="note">{{ __('The plan is drawn and changed with JavaScript. Without it, import a file under “Position and files”.') }}</p></noscript>
     </div>
 </x-event-frame>

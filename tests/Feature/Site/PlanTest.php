@@ -25,33 +25,32 @@ final class PlanTest extends SiteTestCase
 
     public function testThePlanIsKeptWithDecimalCommasUndoneAndRedone(): void
     {
-        $this->put(route('site.update', $this->event), $this->form('building|Gym|-40 -30; -30 -30; -30,5 -18; -40 -18|9,25', 'tree|Mulberry|-30 10|6|3', 'viewers|Class 5B|0 0|1,2', 'building|||'))
-            ->assertRedirect(route('site.show', [$this->event, 'spot' => null]))->assertSessionHasNoErrors();
+        $this->keep($this->form('building|Gym|-40 -30; -30 -30; -30,5 -18; -40 -18|9,25', 'tree|Mulberry|-30 10|6|3', 'viewers|Class 5B|0 0|1,2'))->assertOk()->assertSee('Class 5B');
         $plan = $this->event->refresh()->planRevision?->plan;
         self::assertNotNull($plan);
         self::assertSame([9.25, -30.5, 3.0, 1.2], [$plan->named('Gym')?->heightM, $plan->named('Gym')?->points[2]->eastM, $plan->named('Mulberry')?->radiusM, $plan->named('Class 5B')?->heightM]);
-        self::assertCount(3, $plan->things, 'an empty row is no thing');
+        self::assertCount(3, $plan->things);
 
-        $this->put(route('site.update', $this->event), $this->form('viewers|Class 5B|5 5|1.2'));
-        $this->post(route('site.undo', $this->event));
+        $this->keep($this->form('viewers|Class 5B|5 5|1.2'));
+        $this->post(route('site.undo', $this->event), $this->seen());
         self::assertCount(3, $this->event->refresh()->planRevision->plan->things ?? []);
-        $this->post(route('site.undo', $this->event));
-        $this->post(route('site.undo', $this->event));
+        $this->post(route('site.undo', $this->event), $this->seen());
+        $this->post(route('site.undo', $this->event), $this->seen());
         self::assertNull($this->event->refresh()->plan_revision_id, 'back to nothing, and no farther');
-        $this->post(route('site.redo', $this->event));
-        $this->post(route('site.redo', $this->event));
-        $this->post(route('site.redo', $this->event));
+        $this->post(route('site.redo', $this->event), $this->seen());
+        $this->post(route('site.redo', $this->event), $this->seen());
+        $this->post(route('site.redo', $this->event), $this->seen());
         self::assertSame(5.0, $this->event->refresh()->planRevision?->plan->named('Class 5B')?->at()->eastM);
     }
 
     public function testRedoFollowsTheNewestBranch(): void
     {
-        $this->put(route('site.update', $this->event), $this->form('viewers|A|0 0'));
-        $this->put(route('site.update', $this->event), $this->form('viewers|B|0 0'));
-        $this->post(route('site.undo', $this->event));
-        $this->put(route('site.update', $this->event), $this->form('viewers|C|0 0'));
-        $this->post(route('site.undo', $this->event));
-        $this->post(route('site.redo', $this->event));
+        $this->keep($this->form('viewers|A|0 0'));
+        $this->keep($this->form('viewers|B|0 0'));
+        $this->post(route('site.undo', $this->event), $this->seen());
+        $this->keep($this->form('viewers|C|0 0'));
+        $this->post(route('site.undo', $this->event), $this->seen());
+        $this->post(route('site.redo', $this->event), $this->seen());
         self::assertNotNull($this->event->refresh()->planRevision?->plan->named('C'));
         self::assertSame(3, PlanRevision::query()->count(), 'nothing that was drawn is lost');
     }
@@ -83,18 +82,63 @@ final class PlanTest extends SiteTestCase
     #[DataProvider('faults')]
     public function testAFaultStandsAtItsPlaceAndNothingIsKept(array $rows, array $fields, string $field): void
     {
-        $this->put(route('site.update', $this->event), $fields + $this->form(...$rows))->assertSessionHasErrors($field)->assertSessionHasInput('things');
+        $this->keep($fields + $this->form(...$rows))->assertUnprocessable()->assertJsonValidationErrors($field);
         self::assertSame(0, PlanRevision::query()->count());
-        $this->putJson(route('site.update', $this->event), $fields + $this->form(...$rows))->assertUnprocessable()->assertJsonValidationErrors($field);
     }
 
     public function testTwoPeopleDoNotOverwriteEachOther(): void
     {
-        $mine = $this->form('viewers|Mine|0 0');
-        $this->put(route('site.update', $this->event), $this->form('viewers|Theirs|0 0'));
-        $this->put(route('site.update', $this->event), $mine)->assertSessionHasErrors('from')->assertSessionHasInput('things');
-        $this->put(route('site.update', $this->event), $mine, ['X-Requested-With' => 'XMLHttpRequest'])->assertStatus(409)->assertSee('Somebody changed the plan');
-        self::assertNotNull($this->event->refresh()->planRevision?->plan->named('Theirs'));
+        $both = ['viewers|Class|0 0', 'tree|Palm|5 5|6|2'];
+        $this->keep($this->form(...$both))->assertOk();
+        $seen = $this->seen();
+        $mine = $seen + $this->form('viewers|Class|1 1', $both[1]);
+        $theirs = $seen + ['horizon' => '0 3'] + $this->form($both[0], 'wall|Fence|0 9; 9 9|2');
+        $this->keep($theirs)->assertOk();
+        $this->keep($theirs)->assertOk();
+        self::assertSame(2, PlanRevision::query()->count(), 'the same sent twice is kept once');
+
+        $words = ['yours is not saved yet', "Saved by {$this->user->name}", 'drawn: “Fence”', 'removed: “Palm”', 'the far horizon changed', 'Yours', 'changed: “Class”'];
+        $this->keep($mine)->assertStatus(409)->assertSeeInOrder($words)->assertSee('data-from="' . $this->event->refresh()->plan_revision_id . '"', false);
+        self::assertNotNull($this->event->refresh()->planRevision?->plan->named('Fence'));
+        // Nobody takes back or brings on what they have not seen.
+        foreach (['undo', 'redo'] as $step) {
+            $this->post(route("site.{$step}", $this->event), $seen, ['X-Requested-With' => 'XMLHttpRequest'])->assertStatus(409)->assertSee('nothing was taken back')->assertDontSee('Put mine');
+            $this->from(route('site.show', $this->event))->post(route("site.{$step}", $this->event), $seen)->assertRedirect(route('site.show', $this->event))->assertSessionHasErrors('from');
+            $this->post(route("site.{$step}", $this->event), [])->assertSessionHasErrors('from');
+        }
+        $this->get(route('site.show', $this->event))->assertOk()->assertSee('This form is not whole');
+        self::assertNotNull($this->event->refresh()->planRevision->plan->named('Fence'));
+        // Knowing that, mine goes in its place, and theirs comes back with one step.
+        $this->keep($this->seen() + $mine)->assertOk();
+        $this->post(route('site.undo', $this->event), $this->seen());
+        self::assertNotNull($this->event->refresh()->planRevision?->plan->named('Fence'));
+    }
+
+    /** @return array<string, array{mixed}> */
+    public static function broken(): array
+    {
+        $thing = ['kind' => 'viewers', 'name' => 'A', 'points' => '0 0'];
+
+        return ['a word' => ['x'], 'nothing' => [null], 'keys that are no list' => [['a' => $thing]], 'things that are none' => [['x', 3, null]], 'too many' => [array_fill(0, 151, $thing)]];
+    }
+
+    #[DataProvider('broken')]
+    public function testAPlanThatDoesNotComeWholeIsRefusedWhole(mixed $things): void
+    {
+        $this->withSchoolYard();
+        $before = $this->event->refresh()->plan_revision_id;
+        $this->keep(['things' => $things] + $this->form())->assertUnprocessable();
+        $this->put(route('site.update', $this->event), $this->form('viewers|A|0 0'))->assertSessionHasErrors('things');
+        $this->call('PUT', route('site.update', $this->event), server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: '{"things": [{"kind":')->assertUnprocessable();
+        self::assertSame($before, $this->event->refresh()->plan_revision_id);
+    }
+
+    public function testMostOfALargePlanGoesAtOnce(): void
+    {
+        $rows = array_map(static fn(int $i): string => "viewers|{$i}|{$i} 0", range(1, 150));
+        $this->keep($this->form(...$rows))->assertOk();
+        $this->keep($this->form(...array_slice($rows, 140)))->assertOk();
+        self::assertSame(array_map(strval(...), range(141, 150)), array_column($this->event->refresh()->planRevision->plan->things ?? [], 'name'));
     }
 
     public function testTheDatabaseKeepsEveryRevision(): void
@@ -120,7 +164,7 @@ final class PlanTest extends SiteTestCase
             'line' => '0 0; 2 0',
             default => '1.25 -3.5',
         } . '|2.5|' . ($kind === ThingKind::Tree ? '2' : '') . '|' . ($kind->isOpening() ? '0.5' : ''), ThingKind::cases());
-        $this->put(route('site.update', $this->event), ['horizon' => "215 0,5\n230; 1.5\n245, 2"] + $this->form(...$rows))->assertSessionHasNoErrors();
+        $this->keep(['horizon' => "215 0,5\n230; 1.5\n245, 2"] + $this->form(...$rows))->assertOk();
         $page = $this->get(route('site.show', $this->event))->assertOk();
         foreach (ThingKind::cases() as $kind) {
             $page->assertSee("value=\"{$kind->value}\"", false);
@@ -148,8 +192,8 @@ final class PlanTest extends SiteTestCase
         $this->withSchoolYard();
         $this->actingAs($this->member(Role::Helper, $this->user->organisation));
         $this->get(route('site.show', $this->event))->assertOk()->assertSee('Street wall')->assertDontSee('Save these numbers')->assertDontSee('data-undo', false);
-        $this->put(route('site.update', $this->event), $this->form('viewers|A|0 0'))->assertForbidden();
-        $this->post(route('site.undo', $this->event))->assertForbidden();
+        $this->keep($this->form('viewers|A|0 0'))->assertForbidden();
+        $this->post(route('site.undo', $this->event), $this->seen())->assertForbidden();
         $this->post(route('site.position.read', $this->event))->assertForbidden();
     }
 }

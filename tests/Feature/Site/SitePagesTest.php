@@ -35,7 +35,7 @@ final class SitePagesTest extends SiteTestCase
     /** Where seconds are not known the Sun goes in the minute that is said, or later, and is back when it is said, or sooner. */
     public function testMinutesAreRoundedToTheSafeSide(): void
     {
-        $this->put(route('site.update', $this->event), $this->form('viewers|Class|0 0|1.25', 'wall|Mast|-20 -16; -19 -17|30'));
+        $this->keep($this->form('viewers|Class|0 0|1.25', 'wall|Mast|-20 -16; -19 -17|30'));
         $this->event->refresh();
         $site = $this->site();
         $obstruction = $site->outlookFrom($site->mainPlace())->obstructions[0];
@@ -49,7 +49,7 @@ final class SitePagesTest extends SiteTestCase
     /** A roof whose top stands 0.4° below the Sun's lower limb, measured to a metre. */
     public function testWhatMayHideTheSunAsWellIsTold(): void
     {
-        $this->put(route('site.update', $this->event), ['accuracy_m' => '1'] + $this->form('viewers|Class|0 0|1.25'));
+        $this->keep(['accuracy_m' => '1'] + $this->form('viewers|Class|0 0|1.25'));
         $this->post(route('site.sighting', $this->event), ['spot' => 'Class', 'seen_kind' => 'wall', 'seen_name' => 'Roof', 'bearing_deg' => '222', 'distance_m' => '30', 'width_m' => '5', 'top_m' => '11.5'])->assertSessionHasNoErrors();
         $this->get(route('site.show', $this->event))->assertOk()
             ->assertDontSee('behind Roof')->assertSee('If the plan is off by 1 m, Roof hides it from 16:');
@@ -57,7 +57,7 @@ final class SitePagesTest extends SiteTestCase
 
     public function testANarrowDoorHasNoRoomForEverybody(): void
     {
-        $this->put(route('site.update', $this->event), $this->form('building|House|0 0; 8 0; 8 6; 0 6|4', 'doorway|Back door|2 0; 2.8 0|2.1|0'));
+        $this->keep($this->form('building|House|0 0; 8 0; 8 6; 0 6|4', 'doorway|Back door|2 0; 2.8 0|2.1|0'));
         $this->get(route('site.doorway', [$this->event, 'time' => '17:00', 'distance_m' => '0.2']))->assertOk()
             ->assertSee('There is no room for a hole for: Adults.')->assertDontSee('No Sun at');
     }

@@ -6,6 +6,8 @@ namespace Tests\Feature\Site;
 
 use Database\Seeders\DemoPlans;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Testing\TestResponse;
+use Symfony\Component\HttpFoundation\Response;
 use Tests\Feature\WithEvent;
 use Tests\TestCase;
 
@@ -27,7 +29,25 @@ abstract class SiteTestCase extends TestCase
         $this->event->refresh();
     }
 
-    /** @return array<string, mixed> the fields of the plan as a form would send them */
+    /**
+     * Sends a plan as the page does.
+     *
+     * @param array<string, mixed> $plan
+     *
+     * @return TestResponse<Response>
+     */
+    protected function keep(array $plan): TestResponse
+    {
+        return $this->putJson(route('site.update', $this->event), $plan, ['X-Requested-With' => 'XMLHttpRequest']);
+    }
+
+    /** @return array{from: int|null} what a step back or on again carries */
+    protected function seen(): array
+    {
+        return ['from' => $this->event->refresh()->plan_revision_id];
+    }
+
+    /** @return array<string, mixed> the plan as the page sends it */
     protected function form(string ...$rows): array
     {
         $things = [];

@@ -11,6 +11,7 @@ use App\Http\Requests\Site\PlanRequest;
 use App\Http\Requests\Site\ShadeRequest;
 use App\Http\Requests\Site\SightingRequest;
 use App\Http\Requests\Site\SpotViewRequest;
+use App\Http\Requests\Site\StepRequest;
 use App\Models\Event;
 use App\Models\User;
 use App\Pages\Event\EventFrames;
@@ -18,7 +19,6 @@ use App\Pages\Site\SitePage;
 use App\Pages\Site\SpotView;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\View\View;
 
 /** The site plan: drawn, changed as a whole, taken back. A script asks for the changed part of the page only. */
@@ -39,11 +39,11 @@ final class PlanController
         return view('site.show', ['frame' => $frame, 'page' => SitePage::of($this->reader->site($event), EventPlan::of($event), $request->spot(), $request->boolean('best'))]);
     }
 
-    public function update(PlanRequest $request, Event $event, #[CurrentUser] User $user): View|RedirectResponse
+    public function update(PlanRequest $request, Event $event, #[CurrentUser] User $user): View
     {
-        EventPlan::of($event)->keep($request->plan(), $request->revision(), $user);
+        EventPlan::of($event)->keep($request->plan(), $request->from(), $user);
 
-        return $this->changed($request, $event, $request->spot());
+        return $this->changed($event, $request->spot());
     }
 
     /** Adds what was measured from a spot. */
@@ -54,18 +54,18 @@ final class PlanController
         return redirect()->route('site.show', [$event, 'spot' => $request->spot()])->with('status', __('It is on the plan. Undo removes it again.'));
     }
 
-    public function undo(Request $request, Event $event): View|RedirectResponse
+    public function undo(StepRequest $request, Event $event): View|RedirectResponse
     {
-        EventPlan::of($event)->undo();
+        EventPlan::of($event)->undo($request->from());
 
-        return $this->changed($request, $event, $request->string('spot')->toString());
+        return $this->stepped($request, $event);
     }
 
-    public function redo(Request $request, Event $event): View|RedirectResponse
+    public function redo(StepRequest $request, Event $event): View|RedirectResponse
     {
-        EventPlan::of($event)->redo();
+        EventPlan::of($event)->redo($request->from());
 
-        return $this->changed($request, $event, $request->string('spot')->toString());
+        return $this->stepped($request, $event);
     }
 
     /** The view from a spot that is being moved; stores nothing. */
@@ -84,11 +84,13 @@ final class PlanController
         return view('site.shade', ['shade' => ShadeDrawing::of($site, $request->moment($site->here))]);
     }
 
-    private function changed(Request $request, Event $event, ?string $spot): View|RedirectResponse
+    private function stepped(StepRequest $request, Event $event): View|RedirectResponse
     {
-        if (!$request->ajax()) {
-            return redirect()->route('site.show', [$event, 'spot' => $spot]);
-        }
+        return $request->ajax() ? $this->changed($event, $request->spot()) : redirect()->route('site.show', [$event, 'spot' => $request->spot()]);
+    }
+
+    private function changed(Event $event, ?string $spot): View
+    {
         $frame = $this->frames->of($event->refresh());
 
         return view('site.changed', ['frame' => $frame, 'page' => SitePage::of($this->reader->site($event), EventPlan::of($event), $spot)]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Site;
 
+use App\Http\Requests\ReadsTypedNumbers;
 use App\Text\HorizonText;
 use App\Text\PlanPointsText;
 use App\Text\Refusals;
@@ -18,11 +19,14 @@ use KeenShadow\Core\Site\Plan\ThingKind;
 use KeenShadow\Core\Site\SiteException;
 
 /**
- * A whole site plan as its numbers: one row a thing, its points as "east north; east north", the horizon as lines of
- * azimuth and altitude. A row without a name and points is no thing; one that is marked goes.
+ * A whole site plan as its numbers, in JSON, since PHP drops what is too long of a form: one entry a thing, its points as
+ * "east north; east north", the horizon as lines of azimuth and altitude.
  */
 final class PlanRequest extends FormRequest
 {
+    use ReadsTypedNumbers;
+    use StepsFrom;
+
     private const NUMBERS = ['height_m', 'radius_m', 'sill_m'];
 
     private ?SitePlan $plan = null;
@@ -31,11 +35,10 @@ final class PlanRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'from' => ['nullable', 'integer'],
-            'spot' => ['nullable', 'string', 'max:' . Thing::LONGEST_NAME],
+            ...$this->stepRules(),
             'accuracy_m' => ['required', 'numeric'],
             'horizon' => ['nullable', 'string', 'max:200000'],
-            'things' => ['array', 'max:' . (SitePlan::MOST_THINGS + 1)],
+            'things' => ['present', 'array', 'list', 'max:' . SitePlan::MOST_THINGS],
             'things.*.kind' => ['required', Rule::enum(ThingKind::class)],
             'things.*.name' => ['required', 'string', 'max:' . Thing::LONGEST_NAME, 'not_regex:/[[:cntrl:]]/u'],
             'things.*.points' => ['required', 'string', 'max:20000'],
@@ -50,6 +53,9 @@ final class PlanRequest extends FormRequest
     {
         return [
             'accuracy_m.*' => __('How well the plan was measured is a number of metres, for example 0.5.'),
+            'things.present' => __('The plan did not come whole: load the page again.'),
+            'things.array' => __('The plan did not come whole: load the page again.'),
+            'things.list' => __('The plan did not come whole: load the page again.'),
             'things.max' => __('A plan holds at most :max things.'),
             'things.*.kind.*' => __('Choose what it is.'),
             'things.*.name.required' => __('Give it a name.'),
@@ -96,43 +102,37 @@ final class PlanRequest extends FormRequest
         return $this->plan ?? throw new \LogicException('asked before it was validated');
     }
 
-    public function revision(): ?int
-    {
-        return $this->filled('from') ? $this->integer('from') : null;
-    }
-
-    public function spot(): ?string
-    {
-        return $this->filled('spot') ? $this->string('spot')->toString() : null;
-    }
-
     protected function prepareForValidation(): void
     {
-        $rows = [];
-        foreach ((array) $this->input('things', []) as $i => $row) {
-            if (!is_array($row) || isset($row['remove'])) {
-                continue;
-            }
-            foreach (self::NUMBERS as $field) {
-                if (is_string($row[$field] ?? null)) {
-                    $row[$field] = TypedNumber::normalise($row[$field]);
-                }
-            }
-            if (($row['name'] ?? '') !== '' || ($row['points'] ?? '') !== '') {
-                $rows[$i] = $row;
-            }
+        $this->readNumbers(['accuracy_m']);
+        $things = $this->isJson() ? $this->input('things') : null;
+        if (is_array($things)) {
+            $things = array_map(static fn(mixed $row): mixed => is_array($row) ? self::numbersRead($row) : $row, $things);
         }
-        $this->merge(['things' => $rows]);
-        if (is_string($this->input('accuracy_m'))) {
-            $this->merge(['accuracy_m' => TypedNumber::normalise($this->input('accuracy_m'))]);
-        }
+        $this->merge(['things' => $things]);
     }
 
-    /** @return array<int|string, array<string, string|null>> */
+    /** @return list<array<string, string|null>> */
     private function rows(): array
     {
-        /** @var array<int|string, array<string, string|null>> */
-        return (array) $this->input('things', []);
+        /** @var list<array<string, string|null>> validated */
+        return $this->array('things');
+    }
+
+    /**
+     * @param array<array-key, mixed> $row
+     *
+     * @return array<array-key, mixed>
+     */
+    private static function numbersRead(array $row): array
+    {
+        foreach (self::NUMBERS as $field) {
+            if (is_string($row[$field] ?? null)) {
+                $row[$field] = TypedNumber::normalise($row[$field]);
+            }
+        }
+
+        return $row;
     }
 
     /**
@@ -154,8 +154,8 @@ final class PlanRequest extends FormRequest
         );
     }
 
-    /** @param array<int|string, array<string, string|null>> $rows */
-    private static function secondOfAName(array $rows): int|string
+    /** @param list<array<string, string|null>> $rows */
+    private static function secondOfAName(array $rows): int
     {
         $seen = [];
         foreach ($rows as $i => $row) {

@@ -10,7 +10,7 @@ use KeenShadow\Core\Site\SiteException;
 /** A site as drawn: what stands on it, the far horizon, and how well all that was measured. */
 final readonly class SitePlan
 {
-    /** A form of so many rows stays within the thousand fields that PHP takes. */
+    /** More than a school or a park has; what is worked out for them stays within half a second. */
     public const MOST_THINGS = 150;
     public const LEAST_ACCURACY_M = 0.0;
     public const MOST_ACCURACY_M = 20.0;

@@ -101,7 +101,7 @@ export function drawing() {
         },
 
         input(index, field) {
-            return this.row(index).querySelector(`[name$="[${field}]"]`);
+            return this.row(index).querySelector(`[data-field="${field}"]`);
         },
 
         /** The empty row at the end, with another behind it for what is drawn before the server answers. */
@@ -110,9 +110,8 @@ export function drawing() {
             const index = Number(row.dataset.row);
             const next = row.cloneNode(true);
             next.dataset.row = index + 1;
-            next.querySelectorAll("[name]").forEach((field) => {
-                field.name = field.name.replace(`[${index}]`, `[${index + 1}]`);
-                field.id = field.id.replace(`.${index}.`, `.${index + 1}.`);
+            next.querySelectorAll("[data-field]").forEach((field) => {
+                field.id = `things.${index + 1}.${field.dataset.field}`;
             });
             row.after(next);
             return index;

@@ -70,7 +70,7 @@ export function pencil() {
         },
 
         newName(word) {
-            const names = [...this.part("numbers").querySelectorAll("[name$='[name]']")].map((input) => input.value);
+            const names = [...this.part("numbers").querySelectorAll("[data-field=name]")].map((input) => input.value);
             let number = 1;
             while (names.includes(`${word} ${number}`)) number++;
             return `${word} ${number}`;

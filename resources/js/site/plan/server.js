@@ -1,4 +1,7 @@
-import { ask } from "../../page.js";
+import { ask, showFaults } from "../../page.js";
+
+const CONFLICT = 409;
+const FIELDS = ["kind", "name", "points", "height_m", "radius_m", "sill_m"];
 
 /** To the server and back: it keeps the plan and answers with the page's part made anew. */
 export function server() {
@@ -9,11 +12,28 @@ export function server() {
             const url = event.submitter?.getAttribute("formaction") ?? event.target.action;
             const body = new FormData(event.target);
             return this.inTurn(async () => {
-                if (!this.touched) return this.replace(await this.post(url, body));
-                const { piece } = await ask(location.pathname, { spot: body.get("spot") });
-                this.refused.hidden = piece !== null;
-                this.replace(piece);
+                // The step goes from what is in sight by now, not from what was when it was wished for.
+                body.set("from", this.part("numbers").elements.from.value);
+                if (this.touched) await this.lookAgain();
+                else this.replace(await this.post(url, body));
             });
+        },
+
+        /** The plan as it is now; what is not kept is let go. */
+        async lookAgain() {
+            const spot = this.part("numbers").elements.spot.value;
+            const { piece } = await ask(location.pathname, { spot });
+            if (piece !== null) this.refused.hidden = this.conflict.hidden = true;
+            this.replace(piece);
+        },
+
+        /** After somebody else was quicker: on with their plan, or with one's own over theirs. */
+        async settle(event) {
+            const { choice, from } = event.target.dataset;
+            if (!choice) return;
+            if (choice === "theirs") return this.inTurn(() => this.lookAgain());
+            this.part("numbers").elements.from.value = from;
+            await this.save();
         },
 
         /** Keeps the plan as the rows say it, and tells whether it was; of several wishes that wait, one is enough. */
@@ -24,17 +44,46 @@ export function server() {
                 this.waiting = null;
                 const form = this.part("numbers");
                 const { dataset } = this.thing(this.chosen) ?? {};
-                if (dataset?.shape === "point")
-                    form.querySelector("[name=spot]").value = this.input(this.chosen, "name").value;
+                if (dataset?.shape === "point") form.elements.spot.value = this.input(this.chosen, "name").value;
                 this.touched = false;
-                const html = await this.post(form.action, new FormData(form));
+                const rows = this.filledRows();
+                const html = await this.post(form.action, this.planOf(form, rows), "PUT");
+                showFaults(form, this.faultsOf(rows));
+                if (form.querySelector("[aria-invalid]")) this.part("details").open = true;
                 if (html === null) this.touched = true;
                 // What was changed meanwhile is about to be sent: it follows on what was kept now, and stays in sight.
-                else if (this.touched) form.querySelector("[name=from]").value = revisionIn(html);
+                else if (this.touched) form.elements.from.value = revisionIn(html);
                 else this.replace(html);
                 return html !== null;
             });
             return this.waiting;
+        },
+
+        /** The rows that are things: neither empty nor to be removed. */
+        filledRows() {
+            return [...this.part("numbers").querySelectorAll("[data-row]")]
+                .map((row) => row.dataset.row)
+                .filter((i) => !this.input(i, "remove").checked)
+                .filter((i) => this.input(i, "name").value !== "" || this.input(i, "points").value !== "");
+        },
+
+        /** The whole plan, to be sent at once. */
+        planOf(form, rows) {
+            const { _token, from, spot, accuracy_m, horizon } = form.elements;
+            return {
+                ...Object.fromEntries([_token, from, spot, accuracy_m, horizon].map((e) => [e.name, e.value])),
+                things: rows.map((i) => Object.fromEntries(FIELDS.map((field) => [field, this.input(i, field).value]))),
+            };
+        },
+
+        /** What the server has against the things that were sent, by their rows. */
+        faultsOf(rows) {
+            return Object.fromEntries(
+                Object.entries(this.errors).map(([name, words]) => [
+                    name.replace(/^things\.(\d+)/, (all, i) => `things.${rows[i]}`),
+                    words,
+                ]),
+            );
         },
 
         /** One request after the other: each is made from what the one before left. */
@@ -45,10 +94,17 @@ export function server() {
         },
 
         /** The page's part made anew, or null after saying why not. */
-        async post(url, body) {
-            const { piece, status, errors, words } = await ask(url, body, { method: "POST" });
-            this.refused.hidden = piece !== null;
+        async post(url, body, method = "POST") {
+            const { piece, status, errors, words } = await ask(url, body, { method });
+            this.errors = errors;
+            this.conflict.hidden = status !== CONFLICT;
+            this.refused.hidden = piece !== null || status === CONFLICT;
             if (piece !== null) return piece;
+            if (status === CONFLICT) {
+                this.conflict.innerHTML = words;
+                this.conflict.scrollIntoView({ block: "nearest" });
+                return null;
+            }
             const why = {
                 0: this.words.unreachable,
                 422: `${this.words.refused} ${Object.values(errors).flat().join(" ")}`,
@@ -115,7 +171,7 @@ export function server() {
         async best(event) {
             const { best } = event.currentTarget.dataset;
             if (!(await this.settled())) return;
-            const spot = this.part("numbers").querySelector("[name=spot]").value;
+            const spot = this.part("numbers").elements.spot.value;
             const { piece, isStale } = await this.askPiece(location.pathname, { spot, best });
             if (!isStale) this.replace(piece);
         },
