@@ -19,7 +19,7 @@ use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
 
 return Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(web: __DIR__ . '/../routes/web.php', health: '/up')
+    ->withRouting(web: __DIR__ . '/../routes/web.php')
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->append([SecurityHeaders::class, ReadableInput::class]);
         $middleware->appendToGroup('web', PlainOldInput::class);

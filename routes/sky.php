@@ -31,6 +31,7 @@ Route::prefix('events/{event}/place-lists')->name('place-lists.')->scopeBindings
         Route::get('{placeList}/{place}/contacts.ics', [PlaceListController::class, 'calendar'])->name('calendar');
     });
     Route::post('/', [PlaceListController::class, 'store'])->name('store')->can('update', 'event');
+    Route::post('{placeList}/compute', [PlaceListController::class, 'compute'])->name('compute')->can('update', 'event');
     Route::delete('{placeList}', [PlaceListController::class, 'destroy'])->name('destroy')->can('update', 'event');
     Route::post('{placeList}/restore', [PlaceListController::class, 'restore'])->name('restore')->withTrashed()->can('update', 'event');
 });

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 use App\Http\Controllers\Event\EventController;
 use App\Http\Controllers\SignInController;
+use App\Http\Controllers\UpController;
 use Illuminate\Support\Facades\Route;
+
+// Without a session: it answers where the database does not.
+Route::get('up', UpController::class)->withoutMiddleware('web')->name('up');
 
 Route::middleware('guest')->group(function (): void {
     Route::get('login', [SignInController::class, 'create'])->name('sign-in');

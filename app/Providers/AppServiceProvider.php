@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Domain\Workers;
 use App\Pages\Eyewear\EyewearRoom;
 use App\Pages\Site\SiteRoom;
 use App\Pages\Sky\SkyRoom;
 use App\Pages\Viewers\ViewersRoom;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Queue\Events\Looping;
 use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
 use KeenShadow\Core\Sky\Ephemeris;
@@ -28,6 +31,7 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict();
+        Queue::looping(fn(Looping $event) => $this->app->make(Workers::class)->sign($event->queue));
         Date::use(CarbonImmutable::class);
         // Anything else in an address is not found, rather than an error of the database.
         Route::patterns(array_fill_keys(['event', 'lot', 'viewer', 'pairCheck', 'placeList', 'place', 'positionReading'], '[0-9]{1,18}'));

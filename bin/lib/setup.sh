@@ -1,6 +1,9 @@
 # Set-up shared by the commands in bin/: each step does nothing when there is nothing to do.
 # Sourced, not run; expects ROOT to be the project's folder and the shell to be there.
 
+# What is made here is its owner's alone: passwords, sessions, logs and what people upload.
+umask 077
+
 say() { printf '%s\n' "$*"; }
 die() { printf 'Stopped: %s\n' "$*" >&2; exit 1; }
 
@@ -18,7 +21,8 @@ once() {
 
 # Debian packages: "package:proof" pairs, where the proof is a file, a command or php:EXTENSION.
 RUN_PACKAGES="postgresql-15:/usr/lib/postgresql/15/bin/initdb postgresql-contrib:/usr/share/postgresql/15/extension/pg_trgm.control
-  php8.2-pgsql:php:pdo_pgsql php8.2-intl:php:intl php8.2-mbstring:php:mbstring php8.2-xml:php:dom php8.2-opcache:php:Zend.OPcache"
+  php8.2-pgsql:php:pdo_pgsql php8.2-intl:php:intl php8.2-mbstring:php:mbstring php8.2-xml:php:dom php8.2-opcache:php:Zend.OPcache
+  nginx-light:/usr/sbin/nginx php8.2-fpm:/usr/sbin/php-fpm8.2 supervisor:/usr/bin/supervisord procps:/usr/bin/pkill"
 TEST_PACKAGES="chromium-headless-shell:/usr/bin/chromium-headless-shell python3-dateutil:/usr/lib/python3/dist-packages/dateutil/__init__.py"
 
 missing_packages() {
@@ -73,6 +77,8 @@ build_assets() {
 # Everything but the database; safe to run twice at once.
 set_up() {
   mkdir -p var/run storage/framework/{cache/data,sessions,views} storage/logs bootstrap/cache
+  chmod -R go= bootstrap/cache storage/framework storage/logs
+  chmod go= var
   exec 9> var/setup.lock
   flock 9
   install_packages "$@"
@@ -84,6 +90,13 @@ set_up() {
   once assets "$(fingerprint package-lock.json vite.config.js resources/js resources/scss)" build_assets
   [ -f .env ] || php bin/lib/make-env.php
   exec 9>&-
+}
+
+# as_owner CLUSTER ARTISAN_ARGUMENT...: with the role that owns the database, which the application itself never is.
+as_owner() {
+  local cluster=$1 name=${DB_DATABASE:-shadow}
+  shift
+  DB_OWNER_PASSWORD=$(cat "$cluster/${name}_owner.password") artisan "$@" --database=owner
 }
 
 artisan() {
@@ -99,47 +112,11 @@ free_port() {
   printf '%s' "$port"
 }
 
-# web_server PORT LOG: starts PHP's own server in a process group of its own and prints the group's number.
-web_server() {
-  local port=$1 log=$2 root=$PWD
-  (cd public && PHP_CLI_SERVER_WORKERS=4 exec setsid php -d variables_order=EGPCS -d upload_max_filesize=6M -d post_max_size=8M -S "127.0.0.1:$port" \
-    "$root/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php" > "$log" 2>&1 < /dev/null 9>&-) &
-  printf '%s' "$!"
-}
-
 # runs_as PID TEXT: whether that process lives and has TEXT in its command line. The number in a stale file may be nobody's,
 # a zombie's or another program's by now.
 runs_as() { { tr '\0' ' ' < "/proc/$1/cmdline"; } 2>/dev/null | grep -qF -- "$2"; }
 
-# group FILE: the process group that one of this folder's pid files names, if it still runs.
-group() {
-  local pid
-  pid=$(cat "$1" 2>/dev/null) && runs_as "$pid" "$PWD/" && printf '%s' "$pid"
-}
-
-# stop_group FILE
-stop_group() {
-  local number
-  if number=$(group "$1"); then kill -- "-$number" 2>/dev/null || true; fi
-  rm -f "$1"
-}
-
-# queue_worker LOG: starts the worker that does long work, in a process group of its own, and prints the group's number.
-queue_worker() {
-  local log=$1
-  (exec setsid php "$PWD/artisan" queue:work --sleep=1 --tries=3 > "$log" 2>&1 < /dev/null 9>&-) &
-  printf '%s' "$!"
-}
-
-# gps_stand_in PORT LOG [OPTION...]: starts the simulated receiver in a process group of its own and prints the group's number.
-gps_stand_in() {
-  local port=$1 log=$2
-  shift 2
-  (exec setsid php "$PWD/artisan" devices:gps --port="$port" "$@" > "$log" 2>&1 < /dev/null 9>&-) &
-  printf '%s' "$!"
-}
-
-# Waits until the sign-in page answers.
+# Waits until the pages answer, with the database, a worker and the disk behind them.
 wait_for_page() {
   php -r '
     for ($i = 0; $i < 100; ++$i) {
@@ -147,5 +124,5 @@ wait_for_page() {
       if ($page !== false) { exit(0); }
       usleep(100000);
     }
-    exit(1);' "http://127.0.0.1:$1/login"
+    exit(1);' "http://127.0.0.1:$1/up"
 }

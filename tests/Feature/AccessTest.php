@@ -8,12 +8,12 @@ use App\Models\Eyewear\Lot;
 use App\Models\Role;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route as Routes;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\RefreshDatabase;
 use Tests\TestCase;
 
 final class AccessTest extends TestCase

@@ -7,9 +7,9 @@ namespace Tests\Feature;
 use App\Models\Event;
 use App\Models\Sky\ListedPlace;
 use App\Models\Sky\PlaceList;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\RefreshDatabase;
 use Tests\TestCase;
 
 /**
@@ -89,7 +89,7 @@ final class CautionTest extends TestCase
 
     private function manySites(Event $event, float $lat, float $lon): string
     {
-        $this->post(route('place-lists.store', $event), ['file' => UploadedFile::fake()->createWithContent('a.csv', "name,lat,lon\nHere,{$lat},{$lon}\n")])->assertRedirect();
+        $this->post(route('place-lists.store', $event), ['file' => UploadedFile::fake()->createWithContent('a.csv', "name,lat,lon\nHere,{$lat},{$lon}\n")] + self::newForm())->assertRedirect();
         $list = PlaceList::query()->latest('id')->firstOrFail();
         $site = ListedPlace::query()->where('place_list_id', $list->id)->firstOrFail();
 

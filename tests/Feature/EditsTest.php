@@ -10,10 +10,10 @@ use App\Models\Role;
 use App\Models\Viewers\Viewer;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Events\QueryExecuted;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\RefreshDatabase;
 use Tests\TestCase;
 
 /** Forms sent twice, at once, and from a page that is out of date: for every kind of record that people fill in. */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\User;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use Symfony\Component\HttpFoundation\Cookie;
+use Tests\RefreshDatabase;
 use Tests\TestCase;
 
 final class SignInTest extends TestCase

@@ -20,7 +20,11 @@ final class ReadPosition implements ShouldQueue
     public int $tries = 1;
     public int $timeout = 630;
 
-    public function __construct(private readonly PositionReading $reading) {}
+    public function __construct(private readonly PositionReading $reading)
+    {
+        // A queue of their own: a minute's reading holds no list up.
+        $this->onConnection(config('queue.default') === 'sync' ? 'sync' : 'readings')->onQueue('readings');
+    }
 
     public function handle(): void
     {
@@ -37,7 +41,7 @@ final class ReadPosition implements ShouldQueue
 
     public function failed(): void
     {
-        $this->reading->update(['ended_at' => now(), 'fault' => __('The reading broke off.')]);
+        $this->reading->giveUp();
     }
 
     /** @return array<string, mixed> */

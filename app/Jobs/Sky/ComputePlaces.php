@@ -6,11 +6,13 @@ namespace App\Jobs\Sky;
 
 use App\Domain\Sky\Eclipses;
 use App\Domain\Sky\Gazetteer;
+use App\Models\Sky\ListedPlace;
 use App\Models\Sky\PlaceList;
 use DateTimeImmutable;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\DB;
 use KeenShadow\Core\Sky\ContactName;
 
 /** Computes a chunk of a list's places. It may be run again: the same numbers come out. */
@@ -21,24 +23,39 @@ final class ComputePlaces implements ShouldQueue
     public const CHUNK = 200;
 
     public int $tries = 3;
+    /** Below retry_after of its connection, so that nobody takes it up twice. */
+    public int $timeout = 100;
+    public bool $failOnTimeout = true;
 
     public function __construct(
         private readonly int $placeListId,
         private readonly int $fromPosition,
     ) {}
 
+    /** Has what is not computed yet computed, once more where it failed. */
     public static function dispatchFor(PlaceList $list): void
     {
-        for ($from = 0; $from < $list->size; $from += self::CHUNK) {
-            self::dispatch($list->id, $from);
-        }
+        DB::transaction(static function () use ($list): void {
+            $list->update(['failed_at' => null]);
+            $missing = $list->places()->whereNull('computed_at')->orderBy('position')->get(['position']);
+            foreach ($missing->map(static fn(ListedPlace $place): int => intdiv($place->position, self::CHUNK))->unique() as $chunk) {
+                self::dispatch($list->id, $chunk * self::CHUNK);
+            }
+        });
     }
 
     /** For a list whose event has got another eclipse. */
     public static function recompute(PlaceList $list): void
     {
-        $list->places()->update(['computed_at' => null]);
-        self::dispatchFor($list);
+        DB::transaction(static function () use ($list): void {
+            $list->places()->update(['computed_at' => null]);
+            self::dispatchFor($list);
+        });
+    }
+
+    public function failed(): void
+    {
+        PlaceList::query()->whereKey($this->placeListId)->update(['failed_at' => Date::now()]);
     }
 
     public function handle(Eclipses $eclipses, Gazetteer $gazetteer): void

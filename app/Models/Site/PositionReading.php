@@ -56,6 +56,14 @@ final class PositionReading extends Model
         return $this->ended_at === null && !$this->brokeOff();
     }
 
+    /** Ends it where its worker did not. */
+    public function giveUp(): void
+    {
+        if ($this->ended_at === null) {
+            $this->update(['ended_at' => now(), 'fault' => __('The reading broke off.')]);
+        }
+    }
+
     /** @return BelongsTo<Event, $this> */
     public function event(): BelongsTo
     {

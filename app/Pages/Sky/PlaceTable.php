@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Sky;
 
+use App\Domain\Sky\ListProgress;
 use App\Models\Sky\ListedPlace;
 use App\Models\Sky\PlaceList;
 use Illuminate\Contracts\Pagination\LengthAwarePaginator;
@@ -22,12 +23,12 @@ final readonly class PlaceTable
         public PlaceList $list,
         public LengthAwarePaginator $places,
         public array $rows,
-        public int $computed,
+        public ListProgress $progress,
         public string $column,
         public bool $isDescending,
     ) {}
 
-    public static function of(PlaceList $list, SolarEclipse $eclipse, string $column, bool $isDescending): self
+    public static function of(PlaceList $list, ListProgress $progress, SolarEclipse $eclipse, string $column, bool $isDescending): self
     {
         $direction = $isDescending ? 'desc' : 'asc';
         $places = $list->places()->orderByRaw("{$column} {$direction} nulls last")->orderBy('position')->paginate(self::PER_PAGE);
@@ -35,7 +36,7 @@ final readonly class PlaceTable
 
         $rows = array_map(static fn(ListedPlace $place): ListedPlaceRow => ListedPlaceRow::of($place, $eclipse), array_values($places->items()));
 
-        return new self($list, $places, $rows, $list->computed(), $column, $isDescending);
+        return new self($list, $places, $rows, $progress, $column, $isDescending);
     }
 
     /** @return array<string, string> columns by which the table can be sorted, with their heads */
@@ -53,11 +54,6 @@ final readonly class PlaceTable
             'duration_s' => __('Duration'),
             'altitude_deg' => __('Sun at max'),
         ];
-    }
-
-    public function isDone(): bool
-    {
-        return $this->computed === $this->list->size;
     }
 
     /** The sort that a click on a column's head asks for. */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature\Event;
 
 use App\Models\Event;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\RefreshDatabase;
 use Tests\TestCase;
 
 final class EventTest extends TestCase

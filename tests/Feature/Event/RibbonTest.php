@@ -10,8 +10,8 @@ use App\Drawings\Event\RibbonMark;
 use App\Drawings\Event\ShadowRibbon;
 use App\Models\Event;
 use DateTimeImmutable;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use KeenShadow\Core\Sky\ContactName;
+use Tests\RefreshDatabase;
 use Tests\TestCase;
 
 /** The shadow ribbon against what it draws. */

@@ -8,13 +8,13 @@ use App\Models\Eyewear\Lot;
 use App\Models\Eyewear\PairCheck;
 use App\Models\Role;
 use Illuminate\Database\QueryException;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use KeenShadow\Core\Eyewear\PairFault;
 use KeenShadow\Core\Eyewear\PrintedStandard;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Feature\WithEvent;
+use Tests\RefreshDatabase;
 use Tests\TestCase;
 
 final class EyewearTest extends TestCase
@@ -145,25 +145,6 @@ final class EyewearTest extends TestCase
         $this->check($lot, 0)->assertSessionHasErrors('tag');
         $this->post(route('eyewear.checks.store', [$this->event, $lot]), ['tag' => 1, 'uuid' => 'no', 'faults' => ['melted']])->assertSessionHasErrors(['uuid', 'faults.0']);
         self::assertSame(0, PairCheck::query()->count());
-    }
-
-    /** @return iterable<string, array{string}> */
-    public static function changes(): iterable
-    {
-        yield 'update' => ["update pair_checks set level = 'yes'"];
-        yield 'delete' => ['delete from pair_checks'];
-        yield 'truncate' => ['truncate pair_checks cascade'];
-    }
-
-    #[DataProvider('changes')]
-    public function testTheDatabaseItselfRefusesToChangeTheRecord(string $statement): void
-    {
-        $lot = Lot::factory()->create(['organisation_id' => $this->user->organisation_id]);
-        $this->check($lot, 1, [PairFault::Hole]);
-
-        $this->expectException(QueryException::class);
-        $this->expectExceptionMessage('never changed or deleted');
-        DB::statement($statement);
     }
 
     /**

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature\Site;
 
 use Database\Seeders\DemoPlans;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\Feature\WithEvent;
+use Tests\RefreshDatabase;
 use Tests\TestCase;
 
 /** The demo's school yard, on the afternoon of the annular eclipse. */

@@ -8,13 +8,13 @@ use App\Domain\Sky\Eclipses;
 use App\Exports\Sky\ContactsCalendar;
 use App\Models\Event;
 use DateTimeImmutable;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use KeenShadow\Core\Rules\Filters;
 use KeenShadow\Core\Sky\Contact;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Reader;
 use Symfony\Component\Process\Process;
+use Tests\RefreshDatabase;
 use Tests\TestCase;
 
 /** Our calendars as two programs read them that know no time zone but the file's own: ical.js, and dateutil's tzical. */

@@ -12,7 +12,6 @@ use App\Drawings\Viewers\ScreenImage;
 use DateTimeImmutable;
 use DateTimeZone;
 use DOMDocument;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Blade;
 use KeenShadow\Core\Geometry\Angle;
 use KeenShadow\Core\Sky\ContactName;
@@ -22,6 +21,7 @@ use KeenShadow\Core\Sky\Observer;
 use KeenShadow\Core\Tests\ReferenceTable;
 use KeenShadow\Core\Viewers\Pinhole;
 use KeenShadow\Core\Viewers\ScreenSide;
+use Tests\RefreshDatabase;
 use Tests\TestCase;
 
 /**

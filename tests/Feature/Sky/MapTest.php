@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Feature\Sky;
 
 use DOMDocument;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Feature\WithEvent;
+use Tests\RefreshDatabase;
 use Tests\TestCase;
 
 final class MapTest extends TestCase

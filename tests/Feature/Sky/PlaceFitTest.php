@@ -9,8 +9,8 @@ use App\Domain\Sky\PlaceFit;
 use App\Models\Event;
 use DateTimeImmutable;
 use DateTimeZone;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\RefreshDatabase;
 use Tests\TestCase;
 
 /** Which parts of a place are pointed out: name × zone × height × moved or not, at borders, at sea, across 180°. Zones by the IANA database. */

@@ -4,16 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Sky;
 
+use App\Domain\Workers;
 use App\Jobs\Sky\ComputePlaces;
 use App\Models\Role;
 use App\Models\Sky\ListedPlace;
 use App\Models\Sky\PlaceList;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Feature\WithEvent;
+use Tests\RefreshDatabase;
 use Tests\TestCase;
 
 final class PlaceListTest extends TestCase
@@ -100,11 +102,55 @@ final class PlaceListTest extends TestCase
         $list = PlaceList::query()->firstOrFail();
         $this->get(route('place-lists.show', [$this->event, $list]))->assertSee('0 of 2100 places computed')->assertSee('page 1 of 21');
 
+        $this->get(route('place-lists.csv', [$this->event, $list]))->assertRedirect(route('place-lists.show', [$this->event, $list]))->assertSessionHasErrors('list');
+        $this->get(route('place-lists.calendar', [$this->event, $list, $list->places()->firstOrFail()]))->assertSessionHasErrors('list');
+
         foreach ([0, 0, 200] as $from) {
             app()->call([new ComputePlaces($list->id, $from), 'handle']);
         }
         self::assertSame(400, $list->computed());
         $this->get(route('place-lists.table', [$this->event, $list]))->assertSee('400 of 2100 places computed')->assertDontSee('<html', false);
+    }
+
+    public function testTheSameFileSentTwiceMakesOneList(): void
+    {
+        $uuid = self::newForm()['uuid'];
+        $first = $this->upload('a.csv', "name,lat,lon\nCadiz,36.53,-6.29\n", $uuid)->headers->get('Location');
+        $this->upload('a.csv', "name,lat,lon\nCadiz,36.53,-6.29\n", $uuid)->assertRedirect((string) $first);
+        self::assertSame([1, 1], [PlaceList::query()->count(), ListedPlace::query()->count()]);
+        $this->upload('a.csv', "name,lat,lon\nCadiz,36.54,-6.29\n", $uuid)->assertSessionHasErrors('version');
+        self::assertSame([1, 1], [PlaceList::query()->count(), ListedPlace::query()->count()]);
+    }
+
+    public function testWorkThatFailedSaysSoAndIsTakenUpAgain(): void
+    {
+        Queue::fake();
+        $rows = implode("\n", array_map(static fn(int $i): string => "School {$i};36.5;-6.3", range(1, 500)));
+        $this->upload('district.csv', "name;lat;lon\n{$rows}\n");
+        $list = PlaceList::query()->firstOrFail();
+        $waits = static fn() => DB::table('jobs')->insert(['queue' => 'default', 'payload' => '{}', 'attempts' => 0, 'available_at' => now()->timestamp, 'created_at' => now()->timestamp]);
+        $waits();
+        $show = route('place-lists.show', [$this->event, $list]);
+        $this->get($show)->assertSee('Nobody works on it just now')->assertDontSee('Compute again');
+        app(Workers::class)->sign('default');
+        $this->get($show)->assertDontSee('Nobody works on it')->assertDontSee('Compute again');
+        $this->travel(40)->seconds();
+        $this->get($show)->assertSee('Nobody works on it just now');
+
+        app()->call([new ComputePlaces($list->id, 200), 'handle']);
+        (new ComputePlaces($list->id, 0))->failed();
+        $this->get($show)->assertSee('200 of 500 places computed')->assertSee('Computing the rest was given up')->assertSee('Compute again')->assertSee('data-done="1"', false);
+        $this->post(route('place-lists.compute', [$this->event, $list]))->assertRedirect($show);
+        Queue::assertPushedTimes(ComputePlaces::class, 3 + 2);
+        $this->get($show)->assertDontSee('Compute again');
+        // The queue lost it, by whatever accident.
+        DB::table('jobs')->delete();
+        $this->get($show)->assertSee('Compute again');
+        foreach ([0, 400] as $from) {
+            app()->call([new ComputePlaces($list->id, $from), 'handle']);
+        }
+        $this->get($show)->assertSee('500 places, all computed')->assertDontSee('Compute again');
+        $this->get(route('place-lists.csv', [$this->event, $list]))->assertOk();
     }
 
     public function testAnotherEclipseOfTheEventComputesItsListsAnew(): void
@@ -131,8 +177,8 @@ final class PlaceListTest extends TestCase
     }
 
     /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */
-    private function upload(string $name, string $content): TestResponse
+    private function upload(string $name, string $content, ?string $uuid = null): TestResponse
     {
-        return $this->post(route('place-lists.store', $this->event), ['file' => UploadedFile::fake()->createWithContent($name, $content)]);
+        return $this->post(route('place-lists.store', $this->event), ['file' => UploadedFile::fake()->createWithContent($name, $content)] + ($uuid === null ? self::newForm() : ['uuid' => $uuid]));
     }
 }

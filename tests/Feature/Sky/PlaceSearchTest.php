@@ -6,9 +6,9 @@ namespace Tests\Feature\Sky;
 
 use App\Domain\Sky\Gazetteer;
 use App\Models\Sky\Place;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use KeenShadow\Core\Position\Coordinates;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\RefreshDatabase;
 use Tests\TestCase;
 
 final class PlaceSearchTest extends TestCase

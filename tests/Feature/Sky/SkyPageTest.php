@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Sky;
 
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\DB;
+use Tests\RefreshDatabase;
 use Tests\TestCase;
 
 final class SkyPageTest extends TestCase

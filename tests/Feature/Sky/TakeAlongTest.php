@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Sky;
 
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Component\VEvent;
 use Sabre\VObject\Property\ICalendar\DateTime;
 use Sabre\VObject\Reader;
 use Tests\Feature\WithEvent;
+use Tests\RefreshDatabase;
 use Tests\TestCase;
 
 final class TakeAlongTest extends TestCase

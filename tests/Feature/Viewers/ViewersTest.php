@@ -7,11 +7,11 @@ namespace Tests\Feature\Viewers;
 use App\Domain\Sky\Eclipses;
 use App\Drawings\Viewers\ScreenImage;
 use App\Models\Viewers\Viewer;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use KeenShadow\Core\Viewers\Pinhole;
 use KeenShadow\Core\Viewers\ScreenSide;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Feature\WithEvent;
+use Tests\RefreshDatabase;
 use Tests\TestCase;
 
 final class ViewersTest extends TestCase

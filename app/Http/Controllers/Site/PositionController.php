@@ -13,6 +13,7 @@ use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Illuminate\View\View;
 
 /** A position read from a receiver, and what is done with one. */
@@ -21,11 +22,18 @@ final class PositionController
     /** Begins a reading, unless one is going on; the queue does it, the page watches. */
     public function read(Request $request, Event $event): View|RedirectResponse
     {
-        $reading = $event->positionReadings()->orderByDesc('id')->first();
-        if ($reading === null || !$reading->isGoingOn()) {
+        $reading = DB::transaction(static function () use ($event): PositionReading {
+            Event::query()->lockForUpdate()->findOrFail($event->id);
+            $last = $event->positionReadings()->orderByDesc('id')->first();
+            if ($last?->isGoingOn() === true) {
+                return $last;
+            }
+            $last?->giveUp();
             $reading = $event->positionReadings()->create(['seconds' => config()->integer('devices.gps.seconds')]);
             ReadPosition::dispatch($reading);
-        }
+
+            return $reading;
+        });
 
         return $request->ajax() ? $this->show($event, $reading->refresh()) : redirect()->route('site.files', $event);
     }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Sky;
 
 use App\Domain\Sky\Eclipses;
+use App\Domain\Sky\ListProgress;
+use App\Domain\Workers;
 use App\Exports\Sky\ContactsCalendar;
 use App\Exports\Sky\PlacesTable;
 use App\Http\Requests\Sky\PlaceListRequest;
@@ -30,6 +32,7 @@ final class PlaceListController
     public function __construct(
         private readonly EventFrames $frames,
         private readonly Eclipses $eclipses,
+        private readonly Workers $workers,
     ) {}
 
     public function index(Event $event): View
@@ -44,7 +47,10 @@ final class PlaceListController
     {
         $inputs = $request->places();
         $list = DB::transaction(static function () use ($event, $request, $inputs): PlaceList {
-            $list = $event->placeLists()->create(['name' => $request->listName(), 'size' => count($inputs)]);
+            $list = PlaceList::makeOnce($request->uuid(), ['event_id' => $event->id, 'name' => $request->listName(), 'size' => count($inputs), 'content' => hash('sha256', serialize($inputs))]);
+            if (!$list->wasRecentlyCreated) {
+                return $list;
+            }
             $rows = [];
             foreach ($inputs as $position => $place) {
                 $rows[] = ['place_list_id' => $list->id, 'position' => $position, 'name' => $place->name, 'lat' => $place->lat, 'lon' => $place->lon, 'height_m' => $place->heightM];
@@ -52,27 +58,38 @@ final class PlaceListController
             foreach (array_chunk($rows, 1000) as $chunk) {
                 ListedPlace::query()->insert($chunk);
             }
+            ComputePlaces::dispatchFor($list);
 
             return $list;
         });
-        ComputePlaces::dispatchFor($list);
 
         return redirect()->route('place-lists.show', [$event, $list]);
     }
 
     public function show(PlaceSortRequest $request, Event $event, PlaceList $placeList): View
     {
-        return view('sky.place-lists.show', ['frame' => $this->frames->of($event), 'table' => PlaceTable::of($placeList, $this->eclipses->onDate($event->eclipse_date->format('Y-m-d')), $request->column(), $request->isDescending())]);
+        return view('sky.place-lists.show', ['frame' => $this->frames->of($event), 'table' => $this->page($request, $event, $placeList)]);
     }
 
     /** The table alone, for a page that watches the progress. */
     public function table(PlaceSortRequest $request, Event $event, PlaceList $placeList): View
     {
-        return view('sky.place-lists.table', ['event' => $event, 'table' => PlaceTable::of($placeList, $this->eclipses->onDate($event->eclipse_date->format('Y-m-d')), $request->column(), $request->isDescending())]);
+        return view('sky.place-lists.table', ['event' => $event, 'table' => $this->page($request, $event, $placeList)]);
     }
 
-    public function csv(Event $event, PlaceList $placeList): StreamedResponse
+    /** Once more what failed. */
+    public function compute(Event $event, PlaceList $placeList): RedirectResponse
     {
+        ComputePlaces::dispatchFor($placeList);
+
+        return redirect()->route('place-lists.show', [$event, $placeList]);
+    }
+
+    public function csv(Event $event, PlaceList $placeList): StreamedResponse|RedirectResponse
+    {
+        if ($placeList->computed() < $placeList->size) {
+            return $this->unfinished($event, $placeList);
+        }
         $eclipse = $this->eclipses->onDate($event->eclipse_date->format('Y-m-d'));
 
         return response()->streamDownload(static function () use ($placeList, $eclipse): void {
@@ -82,8 +99,11 @@ final class PlaceListController
         }, Str::slug($placeList->name) . '.csv', ['Content-Type' => 'text/csv; charset=utf-8']);
     }
 
-    public function calendar(Event $event, PlaceList $placeList, ListedPlace $place): Response
+    public function calendar(Event $event, PlaceList $placeList, ListedPlace $place): Response|RedirectResponse
     {
+        if ($place->computed_at === null) {
+            return $this->unfinished($event, $placeList);
+        }
         $there = $event->replicate(['id'])->forceFill([
             'id' => $event->id,
             'title' => $place->name,
@@ -116,5 +136,16 @@ final class PlaceListController
         ComputePlaces::recompute($placeList);
 
         return redirect()->route('place-lists.show', [$event, $placeList])->with('status', __('“:name” is back.', ['name' => $placeList->name]));
+    }
+
+    /** A file with blanks would be believed: it is not given. */
+    private function unfinished(Event $event, PlaceList $list): RedirectResponse
+    {
+        return redirect()->route('place-lists.show', [$event, $list])->withErrors(['list' => __('Not all of it is computed yet; there is no file of half a list.')]);
+    }
+
+    private function page(PlaceSortRequest $request, Event $event, PlaceList $list): PlaceTable
+    {
+        return PlaceTable::of($list, ListProgress::of($list, $this->workers), $this->eclipses->onDate($event->eclipse_date->format('Y-m-d')), $request->column(), $request->isDescending());
     }
 }

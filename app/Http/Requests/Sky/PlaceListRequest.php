@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Sky;
 
+use App\Http\Requests\ReadsEdits;
 use App\Imports\ImportFaults;
 use App\Imports\Sky\PlaceFile;
 use App\Imports\Sky\PlaceInput;
@@ -15,19 +16,21 @@ use Illuminate\Validation\Validator;
 /** A file of places, read in full and checked before anything is written. */
 final class PlaceListRequest extends FormRequest
 {
+    use ReadsEdits;
+
     /** @var list<PlaceInput> */
     private array $places = [];
 
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['name' => ['nullable', 'string', 'max:120'], 'file' => ['required', 'file', 'max:5120']];
+        return $this->editRules() + ['name' => ['nullable', 'string', 'max:120'], 'file' => ['required', 'file', 'max:5120']];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['file.required' => __('Choose a file of places.'), 'file.*' => __('The file is a CSV, GPX, KML or GeoJSON file of at most 5 MB.')];
+        return $this->editMessages() + ['file.required' => __('Choose a file of places.'), 'file.*' => __('The file is a CSV, GPX, KML or GeoJSON file of at most 5 MB.')];
     }
 
     /** @return list<Closure> */

@@ -5,6 +5,7 @@
     @can('update', $frame->event)
         <form method="post" action="{{ route('place-lists.store', $frame->event) }}" enctype="multipart/form-data" class="side-by-side filters" novalidate>
             @csrf
+            <x-made-from />
             <x-field name="name" :label="__('Name of the list')" :value="old('name')" maxlength="120" :hint="__('Empty: the file\'s name')" />
             <div class="field">
                 <label for="file">{{ __('File of places') }}</label>

@@ -1,10 +1,8 @@
 <x-event-frame :frame="$frame" room="sky" :title="$table->list->name">
     <p class="lead-answer">{{ $table->list->name }}</p>
-    <p>
-        <a href="{{ route('place-lists.index', $frame->event) }}">{{ __('All lists') }}</a> ·
-        <a href="{{ route('place-lists.csv', [$frame->event, $table->list]) }}">{{ __('Whole table as CSV') }}</a>
-    </p>
-    <div x-data="placeList" data-table="{{ route('place-lists.table', [$frame->event, $table->list]) }}" data-done="{{ $table->isDone() ? '1' : '' }}">
+    <x-faults />
+    <p><a href="{{ route('place-lists.index', $frame->event) }}">{{ __('All lists') }}</a></p>
+    <div x-data="placeList" data-table="{{ route('place-lists.table', [$frame->event, $table->list]) }}" data-done="{{ $table->progress->isDone() ? '1' : '' }}">
         <div x-ref="table">@include('sky.place-lists.table', ['event' => $frame->event])</div>
     </div>
     @can('update', $frame->event)

@@ -1,10 +1,22 @@
-<p role="status" data-done="{{ $table->isDone() ? '1' : '' }}">
-    @if ($table->isDone())
-        {{ trans_choice('{1} 1 place, computed.|[2,*] :count places, all computed.', $table->list->size) }}
+<div role="status" data-done="{{ $table->progress->isDone() || $table->progress->hasFailed ? '1' : '' }}">
+    @if ($table->progress->isDone())
+        {{ trans_choice('{1} 1 place, computed.|[2,*] :count places, all computed.', $table->progress->size) }}
+        <a href="{{ route('place-lists.csv', [$event, $table->list]) }}">{{ __('Whole table as CSV') }}</a>
     @else
-        <label>{{ __(':done of :all places computed', ['done' => $table->computed, 'all' => $table->list->size]) }} <progress max="{{ $table->list->size }}" value="{{ $table->computed }}"></progress></label>
+        <label>{{ __(':done of :all places computed', ['done' => $table->progress->computed, 'all' => $table->progress->size]) }} <progress max="{{ $table->progress->size }}" value="{{ $table->progress->computed }}"></progress></label>
+        @if ($table->progress->hasFailed)
+            <p class="fault">{{ __('Computing the rest was given up; what is shown is right.') }}</p>
+            @can('update', $event)
+                <form method="post" action="{{ route('place-lists.compute', [$event, $table->list]) }}">
+                    @csrf
+                    <button class="btn btn-quiet">{{ __('Compute again') }}</button>
+                </form>
+            @endcan
+        @elseif (! $table->progress->isWorkedOn)
+            <p class="fault">{{ __('Nobody works on it just now: is a queue worker running? It goes on by itself as soon as one does.') }}</p>
+        @endif
     @endif
-</p>
+</div>
 <x-table :label="__('Places')" class="place-list stacks">
     <x-slot:head>
         @foreach (App\Pages\Sky\PlaceTable::columns() as $column => $head)

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Eyewear\Lot;
+use Database\Seeders\DemoPlans;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\RefreshDatabase;
+use Tests\TestCase;
+
+/** What must never break is guarded by PostgreSQL itself: twice, by who may and by triggers that hold for the owner, too. */
+final class DatabaseTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private const APPEND_ONLY = ['pair_checks', 'plan_revisions'];
+
+    /** @return iterable<string, array{string}> */
+    public static function forbidden(): iterable
+    {
+        foreach (self::APPEND_ONLY as $table) {
+            yield "update of {$table}" => ["update {$table} set id = id"];
+            yield "delete from {$table}" => ["delete from {$table}"];
+            yield "truncate of {$table}" => ["truncate {$table} cascade"];
+            yield "trigger of {$table} dropped" => ["drop trigger append_only on {$table}"];
+            yield "triggers of {$table} switched off" => ["alter table {$table} disable trigger all"];
+            yield "{$table} dropped" => ["drop table {$table} cascade"];
+        }
+        yield 'triggers switched off for the session' => ["set session_replication_role = 'replica'"];
+        yield 'the function behind the triggers' => ['create or replace function refuse_change() returns trigger language plpgsql as $$ begin return new; end $$'];
+        yield 'a table of its own' => ['create table mine (id int)'];
+        yield 'a schema of its own' => ['create schema mine'];
+        yield 'a column more' => ['alter table events add column x int'];
+        yield 'a constraint less' => ['alter table lots drop constraint lots_pairs_check'];
+        yield 'the gazetteer' => ["update places set timezone = 'UTC'"];
+        yield 'the catalogue' => ['delete from catalogue_eclipses'];
+        yield 'another role' => ['set role owner'];
+        yield 'a file of the server' => ["copy events to '/tmp/events'"];
+        yield 'a program of the server' => ["copy events to program 'cat'"];
+    }
+
+    #[DataProvider('forbidden')]
+    public function testTheApplicationsRoleMayNot(string $statement): void
+    {
+        $this->expectException(QueryException::class);
+        $this->expectExceptionMessageMatches('/permission denied|must be owner|Insufficient privilege/');
+        DB::statement($statement);
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function changes(): iterable
+    {
+        foreach (self::APPEND_ONLY as $table) {
+            yield "update of {$table}" => ["update {$table} set id = id"];
+            yield "delete from {$table}" => ["delete from {$table}"];
+            yield "truncate of {$table}" => ["truncate {$table} cascade"];
+        }
+    }
+
+    #[DataProvider('changes')]
+    public function testNotEvenTheOwnerChangesTheRecordByAccident(string $statement): void
+    {
+        DB::setDefaultConnection('owner');
+        DB::beginTransaction();
+        try {
+            $user = $this->member();
+            DemoPlans::schoolYard($this->eventOf($user), $user);
+            $lot = Lot::factory()->create(['organisation_id' => $user->organisation_id]);
+            $lot->pairChecks()->create(['uuid' => Str::uuid()->toString(), 'tag' => 1, 'faults' => [], 'level' => 'yes', 'checked_by' => $user->id, 'checked_at' => now()]);
+            $this->expectException(QueryException::class);
+            $this->expectExceptionMessage('never changed or deleted');
+            DB::statement($statement);
+        } finally {
+            DB::rollBack();
+            DB::setDefaultConnection('pgsql');
+        }
+    }
+
+    /** Every table that people's entries go to is either append-only or counted here, so that none is forgotten. */
+    public function testEveryTableHasTheRightsItNeedsAndNoMore(): void
+    {
+        $rights = DB::select("select relname as name, has_table_privilege(oid, 'insert') as adds, has_table_privilege(oid, 'update') or has_table_privilege(oid, 'delete') as changes, has_table_privilege(oid, 'truncate') as empties
+            from pg_class where relkind = 'r' and relnamespace = 'public'::regnamespace order by relname");
+        $of = [];
+        foreach ($rights as $row) {
+            /** @var \stdClass&object{name: string, adds: bool, changes: bool, empties: bool} $row */
+            self::assertFalse($row->empties, $row->name);
+            $of[$row->changes ? 'changed' : ($row->adds ? 'added to' : 'read')][] = $row->name;
+        }
+        self::assertSame(self::APPEND_ONLY, $of['added to'] ?? []);
+        self::assertSame(['catalogue_eclipses', 'migrations', 'place_names', 'places', 'reference_data', 'region_names'], $of['read'] ?? []);
+        self::assertSame(['cache', 'cache_locks', 'events', 'failed_jobs', 'jobs', 'listed_places', 'lots', 'organisations', 'place_lists', 'position_readings', 'sessions', 'users', 'viewers'], $of['changed'] ?? []);
+    }
+}
