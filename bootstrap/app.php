@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 use App\Domain\Site\PlanConflict;
 use App\Http\DatabaseRefusals;
+use App\Http\FaultLog;
+use App\Http\Middleware\KnownHosts;
+use App\Http\Middleware\OwnReferer;
 use App\Http\Middleware\PlainOldInput;
 use App\Http\Middleware\ReadableInput;
 use App\Http\Middleware\SecurityHeaders;
@@ -21,12 +24,14 @@ use Illuminate\Validation\ValidationException;
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__ . '/../routes/web.php')
     ->withMiddleware(function (Middleware $middleware): void {
-        $middleware->append([SecurityHeaders::class, ReadableInput::class]);
+        $middleware->prepend(KnownHosts::class);
+        $middleware->append([SecurityHeaders::class, OwnReferer::class, ReadableInput::class]);
         $middleware->appendToGroup('web', PlainOldInput::class);
         $middleware->redirectGuestsTo(fn(): string => route('sign-in'));
         $middleware->redirectUsersTo(fn(): string => route('events.index'));
     })
     ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->report(FaultLog::write(...))->stop();
         $exceptions->map(QueryException::class, DatabaseRefusals::inWords(...));
         $exceptions->map(EditConflict::class, static fn(EditConflict $conflict): ValidationException => ValidationException::withMessages(['version' => $conflict->isMade
             ? __('This form has made something already, and now it says something else. To make another, send it again.')

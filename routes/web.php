@@ -12,7 +12,7 @@ Route::get('up', UpController::class)->withoutMiddleware('web')->name('up');
 
 Route::middleware('guest')->group(function (): void {
     Route::get('login', [SignInController::class, 'create'])->name('sign-in');
-    Route::post('login', [SignInController::class, 'store'])->middleware('throttle:60,1');
+    Route::post('login', [SignInController::class, 'store']);
 });
 
 Route::middleware('auth')->group(function (): void {

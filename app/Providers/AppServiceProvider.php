@@ -11,6 +11,7 @@ use App\Pages\Sky\SkyRoom;
 use App\Pages\Viewers\ViewersRoom;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Queue\Events\Looping;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Queue;
@@ -30,6 +31,9 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        /** @var list<string> $proxies */
+        $proxies = config()->array('trust.proxies');
+        TrustProxies::at($proxies);
         Model::shouldBeStrict();
         Queue::looping(fn(Looping $event) => $this->app->make(Workers::class)->sign($event->queue));
         Date::use(CarbonImmutable::class);

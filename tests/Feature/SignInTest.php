@@ -5,7 +5,13 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\User;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Hash;
+use Illuminate\Support\ViewErrorBag;
+use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Cookie;
+use Symfony\Component\HttpFoundation\Response;
 use Tests\RefreshDatabase;
 use Tests\TestCase;
 
@@ -35,6 +41,52 @@ final class SignInTest extends TestCase
 
         $other = User::factory()->create();
         $this->post('/login', ['email' => $other->email, 'password' => 'correct horse'])->assertRedirect('/');
+    }
+
+    /** One hash is worked out in any case, so that the time does not tell who has an account. */
+    public function testAnUnknownAddressCostsAsMuchAsAWrongPassword(): void
+    {
+        $user = User::factory()->create();
+        $this->post('/login', ['email' => 'nobody@example.org', 'password' => 'first, to make nobody\'s password']);
+        $hashed = Hash::spy();
+        Auth::forgetGuards();
+        foreach ([$user->email, 'nobody@example.org'] as $before => $email) {
+            $this->post('/login', ['email' => $email, 'password' => 'wrong']);
+            $hashed->shouldHaveReceived('check')->times($before + 1);
+        }
+    }
+
+    public function testAWholeSchoolBehindOneAddressSignsInAndGuessingIsSlow(): void
+    {
+        $users = User::factory()->count(40)->create();
+        foreach ($users as $user) {
+            $this->post('/login', ['email' => $user->email, 'password' => 'mistyped'])->assertSessionHasErrors(['email' => 'This address and password do not match.']);
+            $this->post('/login', ['email' => $user->email, 'password' => 'correct horse'])->assertRedirect('/');
+            $this->post('/logout');
+        }
+        // One account, from ever other machines.
+        $account = $users->firstOrFail()->email;
+        $tried = 0;
+        foreach (range(1, 60) as $machine) {
+            $answer = $this->withServerVariables(['REMOTE_ADDR' => "10.0.0.{$machine}"])->post('/login', ['email' => $account, 'password' => 'guess']);
+            $tried += (int) str_contains($this->said($answer), 'do not match');
+        }
+        self::assertSame(49, $tried, 'fifty failures an hour; one was there before');
+        // Many accounts, from one machine.
+        $tried = 0;
+        foreach (range(1, 120) as $i) {
+            $answer = $this->withServerVariables(['REMOTE_ADDR' => '10.9.9.9'])->post('/login', ['email' => "guess{$i}@example.org", 'password' => 'guess']);
+            $tried += (int) str_contains($this->said($answer), 'do not match');
+        }
+        self::assertSame(100, $tried);
+    }
+
+    /** @param TestResponse<Response> $answer */
+    private function said(TestResponse $answer): string
+    {
+        $errors = $answer->baseResponse instanceof RedirectResponse ? $answer->baseResponse->getSession()?->get('errors') : null;
+
+        return $errors instanceof ViewErrorBag ? $errors->first('email') : '';
     }
 
     public function testThePageIsLockedDown(): void

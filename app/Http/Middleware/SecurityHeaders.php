@@ -26,6 +26,9 @@ final class SecurityHeaders
             'Referrer-Policy' => 'same-origin',
             'Permissions-Policy' => 'camera=(), microphone=(), payment=()',
         ]);
+        if ($request->isSecure()) {
+            $response->headers->set('Strict-Transport-Security', 'max-age=31536000');
+        }
         // On the next person's screen, or one step back, nothing is shown or sent that is out of date.
         if ($request->user() !== null) {
             $response->headers->set('Cache-Control', 'no-store, private');

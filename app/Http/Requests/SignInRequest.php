@@ -4,15 +4,21 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 
 final class SignInRequest extends FormRequest
 {
-    private const MOST_FAILURES = 5;
+    /** Failures, and the seconds after which they are forgotten. A whole school may sit behind one machine's address. */
+    private const ONE_ACCOUNT_FROM_ONE_MACHINE = [5, 60];
+    private const ONE_ACCOUNT = [50, 3600];
+    private const ONE_MACHINE = [100, 600];
 
     /** @return array<string, list<string>> */
     public function rules(): array
@@ -21,22 +27,50 @@ final class SignInRequest extends FormRequest
     }
 
     /**
-     * Signs in, or counts a failure; after five in a minute for one address from one machine nothing is tried.
+     * Signs in, or counts a failure; after too many nothing is tried. A try counts before it is made, so that many at
+     * once are no more than one after the other.
      *
      * @throws ValidationException
      */
     public function authenticate(): void
     {
-        $key = 'sign-in|' . Str::lower($this->string('email')->toString()) . '|' . $this->ip();
-        if (RateLimiter::tooManyAttempts($key, self::MOST_FAILURES)) {
-            throw ValidationException::withMessages([
-                'email' => __('Too many attempts. Wait :seconds seconds, then try again.', ['seconds' => RateLimiter::availableIn($key)]),
-            ]);
+        $wait = 0;
+        foreach ($this->limits() as $key => [$most, $seconds]) {
+            if (RateLimiter::hit($key, $seconds) > $most) {
+                $wait = max($wait, RateLimiter::availableIn($key), 1);
+            }
         }
-        if (!Auth::attempt($this->safe(['email', 'password']), $this->boolean('remember'))) {
-            RateLimiter::hit($key);
+        if ($wait > 0) {
+            throw ValidationException::withMessages(['email' => __('Too many attempts. Wait :seconds seconds, then try again.', ['seconds' => $wait])]);
+        }
+        if (!$this->matches()) {
             throw ValidationException::withMessages(['email' => __('This address and password do not match.')]);
         }
-        RateLimiter::clear($key);
+        foreach ($this->limits() as $key => $limit) {
+            $limit === self::ONE_ACCOUNT_FROM_ONE_MACHINE ? RateLimiter::clear($key) : RateLimiter::decrement($key, $limit[1]);
+        }
+    }
+
+    /** Hashes a password in any case: how long it takes does not tell whether the account exists. */
+    private function matches(): bool
+    {
+        if (User::query()->where('email', $this->string('email')->toString())->exists()) {
+            return Auth::attempt($this->safe(['email', 'password']), $this->boolean('remember'));
+        }
+        Hash::check($this->string('password')->toString(), Cache::rememberForever('nobodys-password', static fn(): string => Hash::make(Str::random(40))));
+
+        return false;
+    }
+
+    /** @return array<string, array{int, int}> most failures and the seconds they count for, by key */
+    private function limits(): array
+    {
+        $account = Str::lower($this->string('email')->toString());
+
+        return [
+            "sign-in|{$account}|{$this->ip()}" => self::ONE_ACCOUNT_FROM_ONE_MACHINE,
+            "sign-in|account|{$account}" => self::ONE_ACCOUNT,
+            "sign-in|machine|{$this->ip()}" => self::ONE_MACHINE,
+        ];
     }
 }
