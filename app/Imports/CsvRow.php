@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Imports;
 
+use App\Text\PlainText;
+
 /** One line of a table, its cells by the names of the columns. */
 final readonly class CsvRow
 {
@@ -26,10 +28,10 @@ final readonly class CsvRow
         }
     }
 
-    /** The cell without surrounding blanks; empty when the table lacks the column. */
+    /** The cell as plain text; empty when the table lacks the column. */
     public function text(string $column): string
     {
-        return trim($this->cells[$column] ?? '');
+        return PlainText::of($this->cells[$column] ?? '');
     }
 
     /** @throws ImportException when the cell is empty or no number */
@@ -43,7 +45,7 @@ final readonly class CsvRow
             $text = str_replace(',', '.', $text);
         }
         if (!is_numeric($text) || !is_finite((float) $text)) {
-            throw new ImportException(__('Line :n, column :column: ":text" is not a number.', ['n' => $this->line, 'column' => $column, 'text' => $text]));
+            throw new ImportException(__('Line :n, column :column: ":text" is not a number.', ['n' => $this->line, 'column' => $column, 'text' => PlainText::quoted($text)]));
         }
 
         return (float) $text;

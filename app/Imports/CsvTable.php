@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Imports;
 
+use App\Text\PlainText;
+
 /**
  * A CSV file (RFC 4180) whose first line names the columns, read line by line. Text is UTF-8, with or without a byte order
  * mark; what is no UTF-8 is read as Windows-1252, which spreadsheets in the West still write.
@@ -60,7 +62,7 @@ final readonly class CsvTable
         $strange = $allowed === null ? [] : array_diff($columns, $needed, $allowed);
         if ($missing !== [] || $strange !== [] || count(array_unique($columns)) !== count($columns)) {
             throw new ImportException(__('Line 1: the columns must be :needed and may be :allowed, each once; found :found.', [
-                'needed' => implode(',', $needed), 'allowed' => implode(',', $allowed ?? []), 'found' => implode(',', $columns),
+                'needed' => implode(',', $needed), 'allowed' => implode(',', $allowed ?? []), 'found' => PlainText::quoted(implode(',', $columns)),
             ]));
         }
 
@@ -74,7 +76,11 @@ final readonly class CsvTable
             if ($cells === [null]) {
                 continue;
             }
-            $fault = count($cells) === count($this->columns) ? null : self::wrongCount(count($cells), count($this->columns));
+            $fault = match (true) {
+                count($cells) !== count($this->columns) => self::wrongCount(count($cells), count($this->columns)),
+                max(array_map(static fn(?string $cell): int => strlen((string) $cell), $cells)) > Limits::CELL_BYTES => self::tooLong(),
+                default => null,
+            };
             $byColumn = [];
             foreach ($this->columns as $i => $column) {
                 try {
@@ -104,6 +110,11 @@ final readonly class CsvTable
     private static function wrongCount(int $cells, int $columns): string
     {
         return __(':cells cells where the header has :columns.', ['cells' => $cells, 'columns' => $columns]);
+    }
+
+    private static function tooLong(): string
+    {
+        return __('a cell is longer than :most bytes.', ['most' => Limits::CELL_BYTES]);
     }
 
     private static function unreadable(): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Imports;
 
+use App\Text\PlainText;
 use KeenShadow\Core\Position\Coordinates;
 
 /** One outline, line or point as a file gave it, with what is written about it. */
@@ -21,7 +22,7 @@ final readonly class GeoShape
 
     public function text(string $property): string
     {
-        return trim($this->properties[$property] ?? '');
+        return PlainText::of($this->properties[$property] ?? '');
     }
 
     public function number(string $property): ?float
@@ -60,7 +61,7 @@ final readonly class GeoShape
         [$lon, $lat, $height] = array_pad($position, 3, '');
         if (!is_numeric($lat) || !is_numeric($lon) || abs((float) $lat) > 90 || abs((float) $lon) > 360) {
             throw new ImportException(__('Latitude “:lat”, longitude “:lon” is not a place on the Earth: the file must give degrees as numbers, north and east positive.', [
-                'lat' => mb_strimwidth($lat, 0, 40, '…'), 'lon' => mb_strimwidth($lon, 0, 40, '…'),
+                'lat' => PlainText::quoted($lat), 'lon' => PlainText::quoted($lon),
             ]));
         }
 

@@ -13,7 +13,7 @@ final class Refusals
     public static function words(Refusal $refusal): string
     {
         $room = strtolower(explode('\\', $refusal::class)[2]);
-        $values = array_map(static fn(string|int|float|array $value): string => is_array($value) ? implode(', ', $value) : (string) $value, $refusal->values);
+        $values = array_map(static fn(string|int|float|array $value): string => PlainText::quoted(is_array($value) ? implode(', ', $value) : (string) $value), $refusal->values);
         if (isset($values['what']) && Lang::has("refusals.{$room}.what.{$values['what']}")) {
             $values['what'] = self::line("{$room}.what.{$values['what']}", $values);
         }

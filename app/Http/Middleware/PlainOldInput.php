@@ -8,9 +8,10 @@ use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** A list sent where a form has a single text is named at its field like any mistake, but cannot be shown in it again. */
+/** What cannot be shown in a form again is not given back to it: a list where there is a single text, and a text far longer than any field. It is named at its field like any mistake. */
 final class PlainOldInput
 {
+    private const LONGEST = 5000;
     /** How deep the fields go that are no single text. */
     private const DEPTHS = ['faults' => 1];
 
@@ -28,6 +29,6 @@ final class PlainOldInput
 
     private static function fits(mixed $value, int $depth): bool
     {
-        return !is_array($value) || $depth > 0 && array_filter($value, static fn(mixed $part): bool => !self::fits($part, $depth - 1)) === [];
+        return (!is_string($value) || strlen($value) <= self::LONGEST) && !is_array($value) || is_array($value) && $depth > 0 && array_filter($value, static fn(mixed $part): bool => !self::fits($part, $depth - 1)) === [];
     }
 }

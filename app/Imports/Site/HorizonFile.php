@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Imports\Site;
 
+use App\Imports\CsvRow;
 use App\Imports\CsvTable;
 use App\Imports\ImportException;
 use App\Imports\ImportFaults;
+use App\Imports\Limits;
 use App\Text\Refusals;
 use KeenShadow\Core\Site\Plan\HorizonProfile;
 use KeenShadow\Core\Site\SiteException;
@@ -17,13 +19,8 @@ final class HorizonFile
     /** @throws ImportFaults */
     public static function read(string $path): HorizonProfile
     {
-        try {
-            $table = self::open($path);
-        } catch (ImportException $e) {
-            throw ImportFaults::of([$e->getMessage()]);
-        }
         $points = $faults = [];
-        foreach ($table->rows() as $row) {
+        foreach (self::rows($path) as $row) {
             try {
                 $row->check();
                 $end = isset($row->cells['azimuth']) ? '' : '_deg';
@@ -42,6 +39,27 @@ final class HorizonFile
             return HorizonProfile::of($points);
         } catch (SiteException $e) {
             throw ImportFaults::of([Refusals::words($e)]);
+        }
+    }
+
+    /**
+     * @return list<CsvRow>
+     *
+     * @throws ImportFaults
+     */
+    private static function rows(string $path): array
+    {
+        try {
+            Limits::holdLines($path);
+            $rows = [];
+            foreach (self::open($path)->rows() as $row) {
+                Limits::hold(count($rows), HorizonProfile::MOST_POINTS, __('points'));
+                $rows[] = $row;
+            }
+
+            return $rows;
+        } catch (ImportException $e) {
+            throw ImportFaults::of([$e->getMessage()]);
         }
     }
 

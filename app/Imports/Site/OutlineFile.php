@@ -48,7 +48,7 @@ final readonly class OutlineFile
     public static function addTo(SitePlan $plan, string $path, LocalTangentPlane $plane, ThingKind $areas): SitePlan
     {
         try {
-            $shapes = GeoFile::read($path);
+            $shapes = GeoFile::read($path, SitePlan::MOST_THINGS);
         } catch (ImportException $e) {
             throw ImportFaults::of([$e->getMessage()]);
         }
@@ -57,10 +57,13 @@ final readonly class OutlineFile
         }
         $file = new self($plane, $areas);
         $things = $plan->things;
+        $taken = array_fill_keys(array_column($things, 'name'), true);
         $faults = [];
         foreach ($shapes as $i => $shape) {
             try {
-                $things[] = $file->thing($shape, $i + 1, array_map(static fn(Thing $t): string => $t->name, $things));
+                $thing = $file->thing($shape, $i + 1, $taken);
+                $things[] = $thing;
+                $taken[$thing->name] = true;
             } catch (SiteException|ImportException $e) {
                 $faults[] = __('Thing :n: :why', ['n' => $i + 1, 'why' => $e instanceof Refusal ? Refusals::words($e) : $e->getMessage()]);
             }
@@ -76,7 +79,7 @@ final readonly class OutlineFile
     }
 
     /**
-     * @param list<string> $taken names that others have
+     * @param array<string, true> $taken names that others have
      *
      * @throws SiteException|ImportException
      */
@@ -102,13 +105,12 @@ final readonly class OutlineFile
         );
     }
 
-    /** @param list<string> $taken */
+    /** @param array<string, true> $taken */
     private static function freeName(string $written, string $else, array $taken): string
     {
-        $plain = trim((string) preg_replace('/[[:cntrl:]]+/u', ' ', $written));
-        $name = mb_substr($plain === '' ? $else : $plain, 0, Thing::LONGEST_NAME);
+        $name = mb_substr($written === '' ? $else : $written, 0, Thing::LONGEST_NAME);
         $free = $name;
-        for ($n = 2; in_array($free, $taken, true); ++$n) {
+        for ($n = 2; isset($taken[$free]); ++$n) {
             $free = mb_substr($name, 0, Thing::LONGEST_NAME - 5) . " ({$n})";
         }
 

@@ -11,6 +11,7 @@ use App\Imports\GeoKind;
 use App\Imports\GeoShape;
 use App\Imports\ImportException;
 use App\Imports\ImportFaults;
+use App\Imports\Limits;
 use App\Text\Refusals;
 use KeenShadow\Core\Refusal;
 use KeenShadow\Core\Sky\Observer;
@@ -22,7 +23,6 @@ use KeenShadow\Core\Sky\SkyException;
  */
 final class PlaceFile
 {
-    public const MOST_PLACES = 20000;
     private const LONGEST_NAME = 200;
 
     /**
@@ -40,9 +40,6 @@ final class PlaceFile
         if ($faults === [] && $places === []) {
             $faults[] = __('There are no places in the file.');
         }
-        if (count($places) > self::MOST_PLACES) {
-            $faults[] = __('There are more than :most places in the file; split it.', ['most' => self::MOST_PLACES]);
-        }
 
         return $faults === [] ? $places : throw ImportFaults::of($faults);
     }
@@ -55,7 +52,9 @@ final class PlaceFile
     private static function rows(string $path): array
     {
         $places = $faults = [];
+        Limits::holdLines($path);
         foreach (CsvTable::open($path, ['name', 'lat', 'lon'], ['height_m'], PlaceColumns::named(...))->rows() as $row) {
+            Limits::hold($row->line - 1, Limits::ROWS, __('lines'));
             try {
                 $row->check();
                 $places[] = self::ofRow($row);

@@ -176,7 +176,7 @@ final class PlanTest extends SiteTestCase
         $this->post(route('site.sighting', $this->event), $seen)->assertSessionHasErrors(['seen_name' => 'Two things are called "Pine"; give each a name of its own.']);
         $this->post(route('site.sighting', $this->event), ['seen_name' => 'Both', 'top_m' => '3'] + $seen)->assertSessionHasErrors('top_m')->assertSessionHasInput('bearing_deg');
         $this->post(route('site.sighting', $this->event), ['seen_name' => 'Neither', 'top_deg' => ''] + $seen)->assertSessionHasErrors('top_m');
-        $this->post(route('site.sighting', $this->event), ['seen_name' => "Line\nbreak", 'bearing_deg' => '361', 'distance_m' => 'far'] + $seen)->assertSessionHasErrors(['seen_name', 'bearing_deg', 'distance_m']);
+        $this->post(route('site.sighting', $this->event), ['bearing_deg' => '361', 'distance_m' => 'far'] + $seen)->assertSessionHasErrors(['bearing_deg', 'distance_m']);
     }
 
     public function testHelpersLookButDoNotDraw(): void

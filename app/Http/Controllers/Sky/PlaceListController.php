@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Sky;
 use App\Domain\Sky\Eclipses;
 use App\Domain\Sky\ListProgress;
 use App\Domain\Workers;
+use App\Exports\Download;
 use App\Exports\Sky\ContactsCalendar;
 use App\Exports\Sky\PlacesTable;
 use App\Http\Requests\Sky\PlaceListRequest;
@@ -21,7 +22,6 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 use Illuminate\View\View;
 use KeenShadow\Core\Rules\Filters;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -92,11 +92,11 @@ final class PlaceListController
         }
         $eclipse = $this->eclipses->onDate($event->eclipse_date->format('Y-m-d'));
 
-        return response()->streamDownload(static function () use ($placeList, $eclipse): void {
+        return response()->stream(static function () use ($placeList, $eclipse): void {
             foreach (PlacesTable::lines($placeList, $eclipse) as $line) {
                 echo $line;
             }
-        }, Str::slug($placeList->name) . '.csv', ['Content-Type' => 'text/csv; charset=utf-8']);
+        }, 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => Download::disposition($placeList->name, "places-{$placeList->id}", '.csv')]);
     }
 
     public function calendar(Event $event, PlaceList $placeList, ListedPlace $place): Response|RedirectResponse
@@ -118,7 +118,7 @@ final class PlaceListController
 
         return response(ContactsCalendar::of($there, $here, Filters::forPlace($here), Date::now(), "site-{$place->id}"), 200, [
             'Content-Type' => 'text/calendar; charset=utf-8',
-            'Content-Disposition' => 'attachment; filename="' . (Str::slug($place->name) === '' ? "site-{$place->id}" : Str::slug($place->name)) . '.ics"',
+            'Content-Disposition' => Download::disposition($place->name, "site-{$place->id}", '.ics'),
         ]);
     }
 

@@ -7,6 +7,7 @@ namespace App\Http\Requests\Site;
 use App\Domain\Site\EventPlan;
 use App\Imports\GeoFile;
 use App\Imports\ImportFaults;
+use App\Imports\Limits;
 use App\Imports\Site\HorizonFile;
 use App\Imports\Site\OutlineFile;
 use App\Models\Event;
@@ -29,7 +30,7 @@ final class OutlineRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'file' => ['required', 'file', 'max:5120'],
+            'file' => ['required', 'file', 'max:' . Limits::KILOBYTES],
             'areas' => ['required', Rule::in(array_map(static fn(ThingKind $k): string => $k->value, self::areaKinds()))],
         ];
     }

@@ -40,7 +40,7 @@ final class PlanRequest extends FormRequest
             'horizon' => ['nullable', 'string', 'max:200000'],
             'things' => ['present', 'array', 'list', 'max:' . SitePlan::MOST_THINGS],
             'things.*.kind' => ['required', Rule::enum(ThingKind::class)],
-            'things.*.name' => ['required', 'string', 'max:' . Thing::LONGEST_NAME, 'not_regex:/[[:cntrl:]]/u'],
+            'things.*.name' => ['required', 'string', 'max:' . Thing::LONGEST_NAME],
             'things.*.points' => ['required', 'string', 'max:20000'],
             'things.*.height_m' => ['nullable', 'numeric'],
             'things.*.radius_m' => ['nullable', 'numeric'],

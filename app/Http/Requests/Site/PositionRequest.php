@@ -37,7 +37,7 @@ final class PositionRequest extends FormRequest
             'position' => ['required', 'string', 'max:500'],
             'as' => ['required', Rule::in(['spot', 'event'])],
             'version' => ['required_if:as,event', 'integer'],
-            'spot_name' => ['required_if:as,spot', 'nullable', 'string', 'max:' . Thing::LONGEST_NAME, 'not_regex:/[[:cntrl:]]/u'],
+            'spot_name' => ['required_if:as,spot', 'nullable', 'string', 'max:' . Thing::LONGEST_NAME],
         ];
     }
 

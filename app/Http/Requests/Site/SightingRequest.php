@@ -32,7 +32,7 @@ final class SightingRequest extends FormRequest
         return [
             'spot' => ['nullable', 'string', 'max:' . Thing::LONGEST_NAME],
             'seen_kind' => ['required', Rule::in([ThingKind::Wall->value, ThingKind::Tree->value])],
-            'seen_name' => ['required', 'string', 'max:' . Thing::LONGEST_NAME, 'not_regex:/[[:cntrl:]]/u'],
+            'seen_name' => ['required', 'string', 'max:' . Thing::LONGEST_NAME],
             'bearing_deg' => ['required', 'numeric', 'between:0,360'],
             'distance_m' => ['required', 'numeric', 'between:0.5,' . Thing::FARTHEST_M],
             'width_m' => ['required', 'numeric', 'between:0.1,1000'],

@@ -6,8 +6,10 @@ namespace App\Http\Requests\Sky;
 
 use App\Http\Requests\ReadsEdits;
 use App\Imports\ImportFaults;
+use App\Imports\Limits;
 use App\Imports\Sky\PlaceFile;
 use App\Imports\Sky\PlaceInput;
+use App\Text\PlainText;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
@@ -24,7 +26,7 @@ final class PlaceListRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return $this->editRules() + ['name' => ['nullable', 'string', 'max:120'], 'file' => ['required', 'file', 'max:5120']];
+        return $this->editRules() + ['name' => ['nullable', 'string', 'max:120'], 'file' => ['required', 'file', 'max:' . Limits::KILOBYTES]];
     }
 
     /** @return array<string, string> */
@@ -63,9 +65,12 @@ final class PlaceListRequest extends FormRequest
     public function listName(): string
     {
         $file = $this->file('file');
+        $named = $file instanceof UploadedFile ? mb_substr(PlainText::of(pathinfo($file->getClientOriginalName(), PATHINFO_FILENAME)), 0, 120) : '';
 
-        return $this->filled('name')
-            ? $this->string('name')->toString()
-            : mb_substr($file instanceof UploadedFile ? pathinfo($file->getClientOriginalName(), PATHINFO_FILENAME) : __('Places'), 0, 120);
+        return match (true) {
+            $this->filled('name') => $this->string('name')->toString(),
+            $named !== '' => $named,
+            default => __('Places'),
+        };
     }
 }
