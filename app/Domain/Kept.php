@@ -14,7 +14,7 @@ use SplFileInfo;
 final readonly class Kept
 {
     private const DAYS = 90;
-    private const MADE_BY = ['core/src', 'core/data', 'app/Domain', 'app/Exports', 'database/data'];
+    private const MADE_BY = ['core/src', 'core/data', 'app/Domain', 'app/Drawings', 'app/Exports', 'database/data'];
 
     public function __construct(private Repository $cache) {}
 

@@ -55,9 +55,18 @@ final class LabelSpace
      */
     public function find(array $places): ?PlacedText
     {
-        $free = array_values(array_filter($places, fn(PlacedText $p): bool => self::isFree($this->box($p), $this->taken)));
-        $uncrossed = array_values(array_filter($free, fn(PlacedText $p): bool => self::isFree($this->box($p), $this->crossed)));
-        $best = $uncrossed[0] ?? $free[0] ?? null;
+        $best = null;
+        foreach ($places as $place) {
+            $box = $this->box($place);
+            if (!self::isFree($box, $this->taken)) {
+                continue;
+            }
+            $best ??= $place;
+            if (self::isFree($box, $this->crossed)) {
+                $best = $place;
+                break;
+            }
+        }
         if ($best !== null) {
             $this->taken[] = $this->box($best);
         }
@@ -71,7 +80,13 @@ final class LabelSpace
      */
     private static function isFree(array $box, array $others): bool
     {
-        return array_filter($others, static fn(array $t): bool => $box[0] < $t[2] && $t[0] < $box[2] && $box[1] < $t[3] && $t[1] < $box[3]) === [];
+        foreach ($others as $taken) {
+            if ($box[0] < $taken[2] && $taken[0] < $box[2] && $box[1] < $taken[3] && $taken[1] < $box[3]) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** @return array{float, float, float, float} left, top, right, bottom */

@@ -35,13 +35,13 @@ final readonly class EventReader
 
     private function outlook(Event $event, LocalEclipse $here): ?OutlookSummary
     {
-        $revision = $event->planRevision;
-        if ($revision === null) {
+        if ($event->plan_revision_id === null) {
             return null;
         }
-        $inputs = [$revision->getRawOriginal('plan'), $here->eclipse->content(), $event->lat, $event->lon, $event->height_m];
-        $rows = $this->kept->by('outlook', $inputs, static function () use ($revision, $here): array {
-            $outlook = SunlitSite::of($revision->plan, $here)->outlook();
+        // A revision never changes: its number says as much as the plan, which is large.
+        $inputs = [$event->plan_revision_id, $here->eclipse->content(), $event->lat, $event->lon, $event->height_m];
+        $rows = $this->kept->by('outlook', $inputs, static function () use ($event, $here): array {
+            $outlook = SunlitSite::of(EventPlan::of($event->loadMissing('planRevision'))->plan(), $here)->outlook();
 
             return $outlook === null ? [] : OutlookSummary::of($outlook)->toArray();
         });

@@ -10,6 +10,7 @@ use App\Text\Clock;
 use KeenShadow\Core\Geometry\Angle;
 use KeenShadow\Core\Site\Plan\Thing;
 use KeenShadow\Core\Site\Plan\ThingKind;
+use KeenShadow\Core\Site\Skyline\AzimuthSpan;
 use KeenShadow\Core\Site\Skyline\DiscVisibility;
 use KeenShadow\Core\Site\Skyline\Skyline;
 use KeenShadow\Core\Site\Skyline\SpotOutlook;
@@ -66,7 +67,7 @@ final readonly class Panorama
         $last = max(-INF, ...$azimuths);
         $width = min(360.0, max(60.0, $last - $first + 2 * self::BESIDE_DEG, ($top + self::BELOW_DEG) / self::TALLEST));
         $on = new Projection(($first + $last) / 2 - $width / 2, $width, $top, -self::BELOW_DEG);
-        $skyline = Skyline::over($site->plan, $place->at(), $place->heightM);
+        $skyline = $site->skylineFrom($place, AzimuthSpan::from($on->leftDeg, $on->widthDeg));
         $kinds = [];
         foreach ($site->plan->obstacles() as $obstacle) {
             $kinds[$obstacle->name] = $obstacle->kind;

@@ -14,7 +14,6 @@ use DateTimeImmutable;
 use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Site\Plan\Thing;
 use KeenShadow\Core\Site\Skyline\DiscVisibility;
-use KeenShadow\Core\Site\Skyline\Skyline;
 use KeenShadow\Core\Site\Skyline\SunlitSite;
 use KeenShadow\Core\Sky\ContactName;
 
@@ -161,7 +160,7 @@ final readonly class PlanDrawing
     /** @return list<Ray> */
     private static function rays(SunlitSite $site, Thing $observer, ViewBox $box): array
     {
-        $skyline = Skyline::over($site->plan, $observer->at(), $observer->heightM);
+        $skyline = $site->skylineFrom($observer);
         $rays = [];
         foreach (self::moments($site) as [$moment, $label, $isMain]) {
             $sun = $site->track->atTime($moment);

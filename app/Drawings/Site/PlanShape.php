@@ -33,11 +33,7 @@ final readonly class PlanShape
     public static function of(int $index, Thing $thing, LabelSpace $labels, float $letterM): self
     {
         $at = SvgPoint::of($thing->middle);
-        $corners = array_map(static function (PlanPoint $corner): string {
-            $point = SvgPoint::of($corner);
-
-            return "{$point->x},{$point->y}";
-        }, $thing->points);
+        $corners = array_map(static fn(PlanPoint $corner): string => round($corner->eastM, 2) . ',' . (round(-$corner->northM, 2) + 0.0), $thing->points);
 
         return new self(
             $index,

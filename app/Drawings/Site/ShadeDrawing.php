@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Drawings\Site;
 
-use App\Drawings\SvgPoint;
 use App\Text\Angles;
 use App\Text\Clock;
 use App\Text\Numbers;
 use DateTimeImmutable;
+use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Site\Shadow\ShadowOnGround;
 use KeenShadow\Core\Site\Skyline\SunlitSite;
 
@@ -27,8 +27,8 @@ final readonly class ShadeDrawing
         $path = '';
         if ($sun->isUp()) {
             foreach ($site->plan->obstacles() as $obstacle) {
-                foreach (ShadowOnGround::of($obstacle, $sun) as $quadrangle) {
-                    $path .= self::piece($quadrangle);
+                foreach (ShadowOnGround::of($obstacle, $sun) as $outline) {
+                    $path .= self::piece($outline);
                 }
             }
         }
@@ -45,18 +45,23 @@ final readonly class ShadeDrawing
         );
     }
 
-    /** @param list<\KeenShadow\Core\Geometry\PlanPoint> $corners */
+    /** @param non-empty-list<PlanPoint> $corners */
     private static function piece(array $corners): string
     {
-        $places = array_map(SvgPoint::of(...), $corners);
         // All turn the same way, so that two that overlap do not cancel out.
         $area = 0.0;
-        foreach ($places as $i => $p) {
-            $q = $places[($i + 1) % count($places)];
-            $area += $p->x * $q->y - $q->x * $p->y;
+        $before = $corners[count($corners) - 1];
+        foreach ($corners as $corner) {
+            $area += $before->eastM * $corner->northM - $corner->eastM * $before->northM;
+            $before = $corner;
         }
-        $ordered = $area < 0 ? array_reverse($places) : $places;
+        $path = $last = '';
+        foreach ($area > 0 ? array_reverse($corners) : $corners as $corner) {
+            $place = round($corner->eastM, 1) . ' ' . (round(-$corner->northM, 1) + 0.0);
+            $path .= $place === $last ? '' : ($path === '' ? 'M' : 'L') . $place;
+            $last = $place;
+        }
 
-        return 'M' . implode('L', array_map(static fn(SvgPoint $p): string => round($p->x, 1) . ' ' . round($p->y, 1), $ordered)) . 'Z';
+        return "{$path}Z";
     }
 }

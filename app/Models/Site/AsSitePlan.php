@@ -27,7 +27,7 @@ final class AsSitePlan implements CastsAttributes
         $document = json_decode(is_string($value) ? $value : '', true, 16, JSON_THROW_ON_ERROR);
 
         return SitePlan::of(
-            array_map(static fn(array $t): Thing => Thing::of(
+            array_map(static fn(array $t): Thing => Thing::kept(
                 ThingKind::from($t['kind']),
                 $t['name'],
                 array_map(static fn(array $p): PlanPoint => new PlanPoint($p[0], $p[1]), $t['points']),

@@ -22,9 +22,10 @@ use KeenShadow\Core\Sky\SunPosition;
 final readonly class DoorwayPage
 {
     private const EVERY_MINUTES = 15;
+    private const MOST_OFFERED = 100;
 
     /**
-     * @param list<array{name: string, looks: string, sun: string}> $facing what a banner may hang in, and when the Sun is on it
+     * @param list<array{name: string, looks: string, sun: string}> $facing what a banner may hang in, and when the Sun is on it; of very many the widest
      * @param list<array{who: string, eye: string, lines: list<string>}> $windows
      * @param list<array{time: string, aside: string, cells: list<string>}> $rows
      */
@@ -54,8 +55,10 @@ final readonly class DoorwayPage
         $banner = Banner::across($facade, $distanceM, $site->plan);
         $outlook = DoorwayOutlook::of($banner, $eyes, $site->eclipseTrack, $site->track->atTime($site->here->bestVisible()->time()));
 
+        $suns = array_values(array_filter($site->eclipseTrack->positions(60.0), static fn(SunPosition $s): bool => $s->isUp()));
+
         return new self(
-            array_map(static fn(Facade $f): array => self::facing($f, $site), $facades),
+            array_map(static fn(Facade $f): array => self::facing($f, $suns, $site), self::offered($facades, $facade)),
             $outlook,
             self::headline($outlook, $site),
             self::windows($outlook, $site),
@@ -64,10 +67,31 @@ final readonly class DoorwayPage
         );
     }
 
-    /** @return array{name: string, looks: string, sun: string} */
-    private static function facing(Facade $facade, SunlitSite $site): array
+    /**
+     * Of very many those that are widest, and the chosen one; in the order of the plan.
+     *
+     * @param non-empty-list<Facade> $facades
+     *
+     * @return list<Facade>
+     */
+    private static function offered(array $facades, Facade $chosen): array
     {
-        $lit = array_values(array_filter($site->eclipseTrack->positions(60.0), static fn(SunPosition $s): bool => $s->isUp() && $facade->isFacing($s)));
+        $widths = array_map(static fn(Facade $f): float => $f === $chosen ? INF : $f->widthM, $facades);
+        arsort($widths);
+        $widest = array_slice($widths, 0, self::MOST_OFFERED, true);
+        ksort($widest);
+
+        return array_values(array_intersect_key($facades, $widest));
+    }
+
+    /**
+     * @param list<SunPosition> $suns while it is up
+     *
+     * @return array{name: string, looks: string, sun: string}
+     */
+    private static function facing(Facade $facade, array $suns, SunlitSite $site): array
+    {
+        $lit = array_values(array_filter($suns, $facade->isFacing(...)));
         $bearing = $facade->bearingDeg;
 
         return [

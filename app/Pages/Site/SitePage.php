@@ -7,6 +7,7 @@ namespace App\Pages\Site;
 use App\Domain\Site\EventPlan;
 use App\Drawings\Site\PlanDrawing;
 use App\Drawings\Site\SpotCells;
+use App\Drawings\ViewBox;
 use KeenShadow\Core\Site\Plan\Thing;
 use KeenShadow\Core\Site\Skyline\SunlitSite;
 
@@ -28,15 +29,15 @@ final readonly class SitePage
         public bool $canRedo,
     ) {}
 
-    /** @param bool $withMap whether the best spots are wanted: they cost some tenths of a second */
-    public static function of(SunlitSite $site, EventPlan $plan, ?string $spot, bool $withMap = false): self
+    /** @param (callable(Thing, ViewBox): SpotCells)|null $map makes the map of spots for the eyes of one, where it is wanted */
+    public static function of(SunlitSite $site, EventPlan $plan, ?string $spot, ?callable $map = null): self
     {
         $observer = $site->place($spot);
         $drawing = PlanDrawing::of($site, $observer);
 
         return new self(
             drawing: $drawing,
-            cells: $withMap ? SpotCells::of($site, $observer, $drawing->box) : null,
+            cells: $map === null ? null : $map($observer, $drawing->box),
             shade: ShadeSlider::of($site),
             view: SpotView::of($observer, $site),
             spots: array_map(static fn(Thing $place): SpotRow => SpotRow::of($place, $site->outlookFrom($place), $site), $site->plan->places()),

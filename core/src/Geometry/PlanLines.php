@@ -44,6 +44,49 @@ final class PlanLines
         return (new Vector3($point->eastM - $a->eastM, $point->northM - $a->northM, 0.0))->shareAlong($way);
     }
 
+    /**
+     * A line of corners without those that lie within a tolerance of the way past them. Ends stay.
+     *
+     * @param list<PlanPoint> $corners
+     *
+     * @return list<PlanPoint>
+     */
+    public static function smoothed(array $corners, float $toleranceM): array
+    {
+        $kept = $corners === [] ? [] : [$corners[0]];
+        $from = 0;
+        for ($to = 2, $n = count($corners); $to < $n; ++$to) {
+            for ($i = $from + 1; $i < $to; ++$i) {
+                if (self::distanceM($corners[$i], $corners[$from], $corners[$to]) > $toleranceM) {
+                    $from = $to - 1;
+                    $kept[] = $corners[$from];
+                    break;
+                }
+            }
+        }
+
+        return count($corners) > 1 ? [...$kept, $corners[count($corners) - 1]] : $kept;
+    }
+
+    /**
+     * @param list<PlanPoint> $corners
+     *
+     * @return list<array{PlanPoint, PlanPoint}> from each to the next, and of a closed line from the last to the first
+     */
+    public static function edges(array $corners, bool $isClosed): array
+    {
+        $edges = [];
+        foreach ($corners as $i => $corner) {
+            if (isset($corners[$i + 1])) {
+                $edges[] = [$corner, $corners[$i + 1]];
+            } elseif ($isClosed) {
+                $edges[] = [$corner, $corners[0]];
+            }
+        }
+
+        return $edges;
+    }
+
     /** The point a fraction of the way from a to b. */
     public static function between(PlanPoint $a, PlanPoint $b, float $fraction): PlanPoint
     {

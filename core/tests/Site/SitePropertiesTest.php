@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Tests\Site;
 
+use KeenShadow\Core\Geometry\PlanLines;
 use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Geometry\Vector3;
 use KeenShadow\Core\Position\Coordinates;
@@ -53,6 +54,33 @@ final class SitePropertiesTest extends SiteTestCase
                 self::assertEqualsWithDelta(fmod($sun->azimuthDeg, 360), $end->bearingDeg($a->middle($b)), 1e-6);
             }
         }
+    }
+
+    /** The swept strips together shade a point just when some wall's own parallelogram does, or it stands inside the footprint. */
+    public function testTheStripsOfAnOutlineShadeWhatItsWallsShade(): void
+    {
+        mt_srand(8);
+        $shaded = 0;
+        for ($i = 0; $i < 60; ++$i) {
+            $sun = self::sun(mt_rand(0, 359), mt_rand(8, 60));
+            $n = mt_rand(4, 24);
+            $corners = array_map(static fn(int $k): PlanPoint => (new PlanPoint(0, 0))->travel(($i % 2 === 0 ? 360 : -360) * $k / $n, mt_rand(40, 160) / 10), range(0, $n - 1));
+            $thing = $i % 3 === 0 ? Thing::of(ThingKind::Wall, 'fence', $corners, 5) : Thing::of(ThingKind::Building, 'house', $corners, 5);
+            $strips = array_map(static fn(array $outline): Thing => Thing::kept(ThingKind::PaleConcrete, 'strip', $outline, 0, 0, 0), ShadowOnGround::of($thing, $sun));
+            for ($k = 0; $k < 60; ++$k) {
+                $point = new PlanPoint(mt_rand(-250, 250) / 10 + 0.013, mt_rand(-250, 250) / 10 + 0.017);
+                // Towards the Sun from there: does the ray meet a wall before it has risen above it?
+                $end = $point->travel($sun->azimuthDeg, ShadowOnGround::lengthM(5, $sun));
+                $isBehindAWall = array_filter($thing->edges, static fn(array $edge): bool => PlanLines::cross($edge[0], $edge[1], $point, $end)) !== [];
+                if ($thing->contains($point)) {
+                    continue;
+                }
+                $isInAStrip = array_filter($strips, static fn(Thing $strip): bool => $strip->contains($point)) !== [];
+                self::assertSame($isBehindAWall, $isInAStrip, "{$i} {$k}");
+                $shaded += (int) $isInAStrip;
+            }
+        }
+        self::assertGreaterThan(300, $shaded);
     }
 
     /** Whatever may be higher, nearer or wider never hides less; more height and another obstacle neither. */

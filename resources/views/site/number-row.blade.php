@@ -1,8 +1,7 @@
-@php use App\Text\SiteWords; @endphp
 <tr data-row="{{ $i }}">
     <td data-label="{{ __('What') }}">
         <select class="form-select" data-field="kind" id="things.{{ $i }}.kind" aria-label="{{ __('What') }}">
-            @foreach (SiteWords::choices() as $group => $kinds)
+            @foreach ($choices as $group => $kinds)
                 <optgroup label="{{ $group }}">
                     @foreach ($kinds as $option => $word)
                         <option value="{{ $option }}" @selected($option === $kind)>{{ $word }}</option>

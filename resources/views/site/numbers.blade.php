@@ -1,4 +1,4 @@
-@php use App\Text\SiteWords; @endphp
+@php $choices = App\Text\SiteWords::choices(); @endphp
 <details class="folded" id="numbers" data-part="details">
     <summary>{{ __('The plan as numbers, the far horizon, the accuracy') }}</summary>
     <form method="post" action="{{ route('site.update', $event) }}" data-part="numbers" x-on:submit.prevent="send" x-on:input="touched = true" novalidate>

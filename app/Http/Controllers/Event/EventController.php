@@ -26,7 +26,7 @@ final class EventController
     {
         /** @var User $user */
         $user = $request->user();
-        $events = Event::query()->with('planRevision')->where('organisation_id', $user->organisation_id)->orderByDesc('eclipse_date')->orderBy('title')->get();
+        $events = Event::query()->where('organisation_id', $user->organisation_id)->orderByDesc('eclipse_date')->orderBy('title')->get();
 
         $cards = $events->map(static fn(Event $event): EventCard => EventCard::of($frames->of($event)));
 

@@ -45,7 +45,7 @@ final class FileController
 
     public function geoJson(Event $event): Response
     {
-        return Download::of($event, '-site.geojson', 'application/geo+json', json_encode(PlanFeatures::of($this->plan($event), $this->frame($event)), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE));
+        return Download::of($event, '-site.geojson', 'application/geo+json', json_encode(PlanFeatures::of($this->plan($event), $this->frame($event)), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE));
     }
 
     public function gpx(Event $event): Response

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Site;
 
 use App\Domain\Event\EventReader;
+use App\Domain\Kept;
 use App\Domain\Site\EventPlan;
 use App\Drawings\Site\ShadeDrawing;
+use App\Drawings\Site\SpotCells;
+use App\Drawings\ViewBox;
 use App\Http\Requests\Site\PlanRequest;
 use App\Http\Requests\Site\ShadeRequest;
 use App\Http\Requests\Site\SightingRequest;
@@ -19,7 +22,10 @@ use App\Pages\Site\SitePage;
 use App\Pages\Site\SpotView;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Facades\App;
 use Illuminate\View\View;
+use KeenShadow\Core\Site\Plan\Thing;
+use KeenShadow\Core\Site\Skyline\SunlitSite;
 
 /** The site plan: drawn, changed as a whole, taken back. A script asks for the changed part of the page only. */
 final class PlanController
@@ -27,16 +33,16 @@ final class PlanController
     public function __construct(
         private readonly EventFrames $frames,
         private readonly EventReader $reader,
+        private readonly Kept $kept,
     ) {}
 
     public function show(SpotViewRequest $request, Event $event): View
     {
-        if ($request->ajax()) {
-            return view('site.planned', ['page' => SitePage::of($this->reader->site($event), EventPlan::of($event), $request->spot(), $request->boolean('best')), 'event' => $event]);
-        }
-        $frame = $this->frames->of($event);
+        $site = $this->reader->site($event);
+        $map = $request->boolean('best') ? fn(Thing $observer, ViewBox $box): SpotCells => $this->map($event, $site, $observer, $box) : null;
+        $page = SitePage::of($site, EventPlan::of($event), $request->spot(), $map);
 
-        return view('site.show', ['frame' => $frame, 'page' => SitePage::of($this->reader->site($event), EventPlan::of($event), $request->spot(), $request->boolean('best'))]);
+        return $request->ajax() ? view('site.planned', ['page' => $page, 'event' => $event]) : view('site.show', ['frame' => $this->frames->of($event), 'page' => $page]);
     }
 
     public function update(PlanRequest $request, Event $event, #[CurrentUser] User $user): View
@@ -82,6 +88,16 @@ final class PlanController
         $site = $this->reader->site($event);
 
         return view('site.shade', ['shade' => ShadeDrawing::of($site, $request->moment($site->here))]);
+    }
+
+    /** The map of spots, which of a large plan takes a while: kept as long as the plan and the eclipse are the same. */
+    private function map(Event $event, SunlitSite $site, Thing $observer, ViewBox $box): SpotCells
+    {
+        $inputs = [$event->plan_revision_id, $site->here->eclipse->content(), $event->lat, $event->lon, $event->height_m, $observer->at(), $observer->heightM, App::getLocale()];
+        /** @var array{levels: list<string>, lost: string, best: list<array{x: float, y: float, words: string}>, cellM: float} $kept */
+        $kept = $this->kept->by('map', $inputs, static fn(): array => SpotCells::of($site, $observer, $box)->toArray());
+
+        return SpotCells::fromArray($kept);
     }
 
     private function stepped(StepRequest $request, Event $event): View|RedirectResponse

@@ -12,6 +12,8 @@ use KeenShadow\Core\Sky\SunPosition;
 /** A doorway, a window or a whole outer wall, as somebody inside looks out through it. */
 final readonly class Facade
 {
+    /** A wall narrower than this is part of a bend (own judgement). */
+    private const LEAST_WIDTH_M = 0.5;
     /** How far to each side of a wall is asked where the inside is. */
     private const PROBE_M = 0.3;
     /** Just outside, where the sky is looked at. */
@@ -47,7 +49,7 @@ final readonly class Facade
     }
 
     /**
-     * Every opening of a plan, and every outer wall of its buildings.
+     * Every opening of a plan, and every outer wall of its buildings in which a doorway could be.
      *
      * @return list<self>
      */
@@ -57,7 +59,11 @@ final readonly class Facade
         foreach ($plan->obstacles() as $thing) {
             if ($thing->kind === ThingKind::Building) {
                 foreach ($thing->edges as $i => [$a, $b]) {
-                    $facades[] = self::of($thing->name . ' ' . ($i + 1), $a, $b, 0.0, $thing->heightM, $plan);
+                    if ($a->distanceM($b) >= self::LEAST_WIDTH_M) {
+                        // Going round clockwise the building lies to the right.
+                        [$left, $right] = $thing->isClockwise ? [$a, $b] : [$b, $a];
+                        $facades[] = new self($thing->name . ' ' . ($i + 1), $left, $right, 0.0, $thing->heightM);
+                    }
                 }
             }
         }

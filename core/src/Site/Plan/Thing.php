@@ -51,14 +51,21 @@ final readonly class Thing
         $this->corners = $kind === ThingKind::Tree
             ? array_map(fn(int $i): PlanPoint => $points[0]->travel(360 * $i / self::CROWN_SIDES, $this->crownM()), range(0, self::CROWN_SIDES - 1))
             : $points;
-        $n = count($points);
-        $this->middle = new PlanPoint(
-            array_sum(array_map(static fn(PlanPoint $p): float => $p->eastM, $points)) / $n,
-            array_sum(array_map(static fn(PlanPoint $p): float => $p->northM, $points)) / $n,
-        );
-        $this->reachM = max([0.0, ...array_map($this->middle->distanceM(...), $this->corners)]);
-        $this->edges = $this->wallsBetweenCorners();
-        $this->isClockwise = array_sum(array_map(static fn(array $edge): float => PlanLines::side($points[0], $edge[0], $edge[1]), $this->edges)) < 0;
+        $east = $north = $reach = $turning = 0.0;
+        foreach ($points as $point) {
+            $east += $point->eastM;
+            $north += $point->northM;
+        }
+        $this->middle = new PlanPoint($east / count($points), $north / count($points));
+        foreach ($this->corners as $corner) {
+            $reach = max($reach, $this->middle->distanceM($corner));
+        }
+        $this->reachM = $reach;
+        $this->edges = PlanLines::edges($this->corners, $kind->shape() === Shape::Area || $kind->shape() === Shape::Round);
+        foreach ($this->edges as [$a, $b]) {
+            $turning += PlanLines::side($points[0], $a, $b);
+        }
+        $this->isClockwise = $turning < 0;
     }
 
     /**
@@ -82,6 +89,16 @@ final readonly class Thing
         self::checkPoints($kind, $name, $points);
 
         return new self($kind, $name, $points, $kind->isGround() ? 0.0 : $height, $radius, $sill);
+    }
+
+    /**
+     * One that {@see of} has made before and that was kept since: what was checked then is not checked again.
+     *
+     * @param list<PlanPoint> $points
+     */
+    public static function kept(ThingKind $kind, string $name, array $points, float $heightM, float $radiusM, float $sillM): self
+    {
+        return new self($kind, $name, $points, $heightM, $radiusM, $sillM);
     }
 
     /**
@@ -145,11 +162,6 @@ final readonly class Thing
         return $this->radiusM / cos(M_PI / self::CROWN_SIDES);
     }
 
-    private function isClosed(): bool
-    {
-        return $this->kind->shape() === Shape::Area || $this->kind->shape() === Shape::Round;
-    }
-
     /** @param list<PlanPoint> $points */
     private static function checkPoints(ThingKind $kind, string $name, array $points): void
     {
@@ -190,20 +202,5 @@ final readonly class Thing
         if (!is_finite($value) || $value < $least || $value > $most) {
             throw SiteException::outOfRange($field, $what, $value, $least, $most, $name);
         }
-    }
-
-    /** @return list<array{PlanPoint, PlanPoint}> */
-    private function wallsBetweenCorners(): array
-    {
-        $edges = [];
-        foreach ($this->corners as $i => $corner) {
-            if (isset($this->corners[$i + 1])) {
-                $edges[] = [$corner, $this->corners[$i + 1]];
-            } elseif ($this->isClosed()) {
-                $edges[] = [$corner, $this->corners[0]];
-            }
-        }
-
-        return $edges;
     }
 }

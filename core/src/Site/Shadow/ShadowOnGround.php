@@ -6,6 +6,7 @@ namespace KeenShadow\Core\Site\Shadow;
 
 use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Site\Plan\Thing;
+use KeenShadow\Core\Site\Plan\ThingKind;
 use KeenShadow\Core\Sky\SunPosition;
 
 /** The shade that upright things throw on a level plane. */
@@ -15,9 +16,10 @@ final class ShadowOnGround
     public const LONGEST_M = 3000.0;
 
     /**
-     * The shade of one thing on the level at some height: every wall sweeps a parallelogram. Its footprint is not in it.
+     * The shade of one thing on the level at some height: its walls sweep along with the Sun's rays, neighbours together.
+     * Of a closed outline those on the lee side do, for what the others sweep lies in that or in the footprint, which is not in it.
      *
-     * @return list<array{PlanPoint, PlanPoint, PlanPoint, PlanPoint}>
+     * @return list<non-empty-list<PlanPoint>> outlines: along the walls, and back along the end of their shade
      */
     public static function of(Thing $thing, SunPosition $sun, float $levelM = 0.0): array
     {
@@ -25,11 +27,27 @@ final class ShadowOnGround
         if ($length <= 0) {
             return [];
         }
-        $bearing = $sun->shadowBearingDeg();
+        $way = (new PlanPoint(0.0, 0.0))->travel($sun->shadowBearingDeg(), $length);
+        $strips = $along = [];
+        $side = 0;
+        foreach ($thing->edges as [$a, $b]) {
+            $turn = $way->eastM * ($b->northM - $a->northM) <=> $way->northM * ($b->eastM - $a->eastM);
+            if ($turn !== $side || $along === []) {
+                $strips[] = $along;
+                $along = [$a];
+                $side = $turn;
+            }
+            if ($turn === 0 || $thing->kind !== ThingKind::Wall && $turn === ($thing->isClockwise ? 1 : -1)) {
+                $along = [];
+            } else {
+                $along[] = $b;
+            }
+        }
+        $strips[] = $along;
 
         return array_map(
-            static fn(array $edge): array => [$edge[0], $edge[1], $edge[1]->travel($bearing, $length), $edge[0]->travel($bearing, $length)],
-            $thing->edges,
+            static fn(array $walls): array => [...$walls, ...array_map(static fn(PlanPoint $p): PlanPoint => new PlanPoint($p->eastM + $way->eastM, $p->northM + $way->northM), array_reverse($walls))],
+            array_values(array_filter($strips, static fn(array $walls): bool => count($walls) > 1)),
         );
     }
 

@@ -10,7 +10,7 @@ use KeenShadow\Core\Site\Plan\Thing;
 use KeenShadow\Core\Sky\SunPosition;
 use KeenShadow\Core\Sky\SunTrack;
 
-/** The azimuths over which the Sun moves: what stands elsewhere need not be looked at. */
+/** The azimuths that are looked at, such as those over which the Sun moves: what stands elsewhere is left out. */
 final readonly class AzimuthSpan
 {
     /** For rounding. */
@@ -21,6 +21,12 @@ final readonly class AzimuthSpan
         private float $middleDeg,
         private float $halfDeg,
     ) {}
+
+    /** From one azimuth clockwise so far. */
+    public static function from(float $azimuthDeg, float $widthDeg): self
+    {
+        return new self($azimuthDeg + $widthDeg / 2, $widthDeg / 2 + self::BESIDE_DEG);
+    }
 
     /** Over which the Sun moves while a track lasts. */
     public static function ofTrack(SunTrack $track): self

@@ -112,7 +112,7 @@ final readonly class Skyline
 
         return $below < $sun->altitudeDeg
             ? ($vertical < $reachDeg ? new Clearance($vertical, $by) : $this->wayDown($sun, $vertical, $by, $reachDeg))
-            : new Clearance(-($vertical < $reachDeg ? $vertical : $this->wayToFreeSkyDeg($sun, $vertical)), $by);
+            : new Clearance(-($vertical < $reachDeg ? $vertical : $this->wayToFreeSkyDeg($sun, $vertical, $reachDeg)), $by);
     }
 
     /** The visibility where it takes no closer look: nothing near, or one wall before all of the disc. */
@@ -196,9 +196,9 @@ final readonly class Skyline
      * From a Sun behind something to the nearest free sky. How deep it is behind it nobody asks beyond its own width; that
      * far the sky's edge is looked at a dozen times on either side, and at and beside every end of a wall.
      */
-    private function wayToFreeSkyDeg(SunPosition $sun, float $nearest): float
+    private function wayToFreeSkyDeg(SunPosition $sun, float $nearest, ?float $reachDeg): float
     {
-        $half = VerticalCircle::halfWidthDeg($sun, min($nearest, 2 * $sun->semidiameterDeg));
+        $half = VerticalCircle::halfWidthDeg($sun, min($nearest, $reachDeg ?? 2 * $sun->semidiameterDeg));
         $offsets = array_map(static fn(int $i): float => $half * $i / self::DIVISIONS, range(-self::DIVISIONS, self::DIVISIONS));
         foreach ($this->walls->within($sun->azimuthDeg - $half, $sun->azimuthDeg + $half) as $wall) {
             foreach ([$wall->fromDeg, $wall->fromDeg + $wall->widthDeg] as $end) {
@@ -213,6 +213,9 @@ final readonly class Skyline
         }
         foreach ($offsets as $offset) {
             $nearest = min($nearest, VerticalCircle::wayDeg(deg2rad($sun->altitudeDeg), deg2rad($offset), deg2rad($this->altitudeDegAt($sun->azimuthDeg + $offset)), false));
+            if ($nearest < $reachDeg) {
+                return $nearest;
+            }
         }
 
         return $nearest;

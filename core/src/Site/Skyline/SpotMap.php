@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Site\Skyline;
 
+use KeenShadow\Core\Geometry\PlanLines;
 use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Site\Plan\HorizonProfile;
 use KeenShadow\Core\Site\Plan\SitePlan;
+use KeenShadow\Core\Site\Plan\Thing;
 use KeenShadow\Core\Site\Plan\ThingKind;
 use KeenShadow\Core\Sky\SunPosition;
 use KeenShadow\Core\Sky\SunTrack;
@@ -22,6 +24,9 @@ use KeenShadow\Core\Sky\SunTrack;
 final readonly class SpotMap
 {
     private const STEP_SECONDS = 120.0;
+    /** An outline with more corners than this is smoothed, by this part of a cell and twice as much until it has no more. */
+    private const MANY_CORNERS = 12;
+    private const SMOOTHED_CELLS = 0.04;
 
     /** @param list<list<Spot|null>> $rows from south to north, each from west to east; null where nobody can stand */
     private function __construct(
@@ -54,13 +59,14 @@ final readonly class SpotMap
             }
         }
         $atMaximum = self::sunny($walls, $plan->horizon, $track->at($maximumUt), $columns, $lines);
+        [$grounds, $covers] = [$plan->grounds(), $plan->obstacles()];
         $rows = [];
         for ($line = 0; $line < $lines; ++$line) {
             $row = [];
             for ($column = 0; $column < $columns; ++$column) {
                 $index = $line * $columns + $column;
                 $at = new PlanPoint($southWest->eastM + ($column + 0.5) * $cell, $southWest->northM + ($line + 0.5) * $cell);
-                $row[] = self::mayStand($plan, $at)
+                $row[] = self::mayStand($at, $grounds, $covers)
                     ? new Spot($at, $clear[$index] * $minutes, $weightOfAll > 0 ? $weight[$index] / $weightOfAll : 0.0, $atMaximum[$index] === 1)
                     : null;
             }
@@ -105,7 +111,7 @@ final readonly class SpotMap
             if ($obstacle->heightM <= $eyeM) {
                 continue;
             }
-            $edges = $obstacle->edges;
+            $edges = self::fewEdges($obstacle, $cell);
             $isLeft = $obstacle->kind === ThingKind::Wall ? null : !$obstacle->isClockwise;
             foreach ($edges as [$a, $b]) {
                 $walls[] = [
@@ -120,6 +126,21 @@ final readonly class SpotMap
         }
 
         return $walls;
+    }
+
+    /**
+     * The walls of a thing; of an outline with very many corners as smooth as a map of cells shows it.
+     *
+     * @return list<array{PlanPoint, PlanPoint}>
+     */
+    private static function fewEdges(Thing $thing, float $cell): array
+    {
+        $corners = $thing->corners;
+        for ($tolerance = self::SMOOTHED_CELLS * $cell; count($corners) > self::MANY_CORNERS; $tolerance *= 2) {
+            $corners = PlanLines::smoothed($thing->corners, $tolerance);
+        }
+
+        return $corners === $thing->corners ? $thing->edges : PlanLines::edges($corners, $thing->kind !== ThingKind::Wall);
     }
 
     /**
@@ -186,9 +207,26 @@ final readonly class SpotMap
         }
     }
 
-    /** On the ground that was drawn, or anywhere when none was; not inside a building or a trunk's crown. */
-    private static function mayStand(SitePlan $plan, PlanPoint $at): bool
+    /**
+     * On the ground that was drawn, or anywhere when none was; not inside a building or a trunk's crown.
+     *
+     * @param list<Thing> $grounds
+     * @param list<Thing> $covers
+     */
+    private static function mayStand(PlanPoint $at, array $grounds, array $covers): bool
     {
-        return ($plan->grounds() === [] || $plan->groundUnder($at) !== null) && $plan->coverOver($at) === null;
+        return ($grounds === [] || self::isOnAny($at, $grounds)) && !self::isOnAny($at, $covers);
+    }
+
+    /** @param list<Thing> $things */
+    private static function isOnAny(PlanPoint $at, array $things): bool
+    {
+        foreach ($things as $thing) {
+            if ($thing->contains($at)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

@@ -70,6 +70,12 @@ final class SunlitSite
         return $this->plan->isEmpty() ? null : $this->outlookFrom($this->mainPlace());
     }
 
+    /** What bounds the sky for eyes at a place; only in the directions in which the Sun moves when no others are given. */
+    public function skylineFrom(Thing $place, ?AzimuthSpan $within = null): Skyline
+    {
+        return Skyline::from($place->at(), $place->heightM, $this->plan->obstacles(), $this->plan->horizon, 0.0, $within ?? AzimuthSpan::ofTrack($this->track));
+    }
+
     public function outlookFrom(Thing $place): SpotOutlook
     {
         // A screen hangs on its wall: the Sun is looked for from just before it.

@@ -17,7 +17,8 @@ final readonly class WallSeen
     /** Two walls that share a corner leave no gap there. */
     private const ROUNDING_DEG = 1e-9;
 
-    /** No part of it is seen higher. */
+    /** No part of it is seen higher: the tangent of that altitude, and the altitude. */
+    public float $highestSlope;
     public float $highestDeg;
     private float $steepest;
     /** Altitudes of its top at its two ends. */
@@ -45,7 +46,8 @@ final readonly class WallSeen
         private float $perSine,
         private float $perCosine,
     ) {
-        $this->highestDeg = rad2deg(atan($aboveM / max(self::TOUCHING_M, $nearestM - $grownM)));
+        $this->highestSlope = $aboveM / max(self::TOUCHING_M, $nearestM - $grownM);
+        $this->highestDeg = rad2deg(atan($this->highestSlope));
         $this->steepest = $aboveM / self::TOUCHING_M;
         $this->fromEdgeRad = atan($this->slopeAt($fromDeg));
         $this->toEdgeRad = atan($this->slopeAt($fromDeg + $widthDeg));

@@ -10,25 +10,29 @@ use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Site\Plan\Thing;
 use KeenShadow\Core\Site\Plan\ThingKind;
 
-/** The walls around one eye, found by the whole degrees of azimuth in which they can be met. */
+/** The walls around one eye, found by the stretches of azimuth in which they can be met: whole degrees, or tenths where there are very many. */
 final readonly class WallsAround
 {
+    private const MANY = 500;
+
     /**
-     * @param list<WallSeen> $walls
-     * @param array<int, list<int>> $byDegree numbers of the walls in each degree
-     * @param array<int, float> $ceilings altitude that none of them exceeds there
+     * @param list<WallSeen> $walls the one that rises highest first, so that a look may stop where none can rise above what it has found
+     * @param int $perDegree stretches to a degree
+     * @param array<int, list<int>> $byStretch numbers of the walls in each
+     * @param array<int, float> $ceilings altitude that none of them exceeds in each whole degree
      * @param string|null $cover name of what the eye stands under
      */
     private function __construct(
         private array $walls,
-        private array $byDegree,
+        private int $perDegree,
+        private array $byStretch,
         private array $ceilings,
         public ?string $cover,
     ) {}
 
     public static function none(): self
     {
-        return new self([], [], [], null);
+        return new self([], 1, [], [], null);
     }
 
     /**
@@ -58,14 +62,20 @@ final readonly class WallsAround
             }
         }
 
-        return new self($walls, ...self::sorted($walls), cover: $cover);
+        usort($walls, static fn(WallSeen $a, WallSeen $b): int => $b->highestSlope <=> $a->highestSlope);
+        $perDegree = count($walls) > self::MANY ? 10 : 1;
+
+        return new self($walls, $perDegree, ...self::sorted($walls, $perDegree), cover: $cover);
     }
 
     /** The greatest tangent of an altitude that a wall reaches at an azimuth from 0 to 360; 0 where there is none. */
     public function steepestAt(float $azimuthDeg): float
     {
         $steepest = 0.0;
-        foreach ($this->byDegree[(int) $azimuthDeg] ?? [] as $index) {
+        foreach ($this->byStretch[(int) ($azimuthDeg * $this->perDegree)] ?? [] as $index) {
+            if ($this->walls[$index]->highestSlope <= $steepest) {
+                break;
+            }
             $slope = $this->walls[$index]->slopeAt($azimuthDeg);
             $steepest = $slope > $steepest ? $slope : $steepest;
         }
@@ -77,7 +87,10 @@ final readonly class WallsAround
     public function nameAbove(float $azimuthDeg, float $steepest): ?string
     {
         $name = null;
-        foreach ($this->byDegree[(int) $azimuthDeg] ?? [] as $index) {
+        foreach ($this->byStretch[(int) ($azimuthDeg * $this->perDegree)] ?? [] as $index) {
+            if ($this->walls[$index]->highestSlope <= $steepest) {
+                break;
+            }
             $slope = $this->walls[$index]->slopeAt($azimuthDeg);
             if ($slope > $steepest) {
                 $steepest = $slope;
@@ -98,8 +111,9 @@ final readonly class WallsAround
     public function within(float $fromDeg, float $toDeg): iterable
     {
         $seen = [];
-        for ($degree = (int) floor($fromDeg), $last = min((int) floor($toDeg), $degree + 359); $degree <= $last; ++$degree) {
-            foreach ($this->byDegree[($degree + 720) % 360] ?? [] as $index) {
+        $all = 360 * $this->perDegree;
+        for ($stretch = (int) floor($fromDeg * $this->perDegree), $last = min((int) floor($toDeg * $this->perDegree), $stretch + $all - 1); $stretch <= $last; ++$stretch) {
+            foreach ($this->byStretch[($stretch + 2 * $all) % $all] ?? [] as $index) {
                 if (!isset($seen[$index])) {
                     $seen[$index] = true;
                     yield $this->walls[$index];
@@ -120,19 +134,22 @@ final readonly class WallsAround
     /**
      * @param list<WallSeen> $walls
      *
-     * @return array{array<int, list<int>>, array<int, float>} their numbers and the highest altitude in each degree
+     * @return array{array<int, list<int>>, array<int, float>} their numbers in each stretch and the highest altitude in each degree
      */
-    private static function sorted(array $walls): array
+    private static function sorted(array $walls, int $perDegree): array
     {
-        $byDegree = $ceilings = [];
+        $byStretch = $ceilings = [];
+        $all = 360 * $perDegree;
         foreach ($walls as $index => $wall) {
-            for ($deg = (int) floor($wall->fromDeg), $last = (int) floor($wall->fromDeg + $wall->widthDeg); $deg <= $last; ++$deg) {
-                $degree = ($deg + 720) % 360;
-                $byDegree[$degree][] = $index;
-                $ceilings[$degree] = max($ceilings[$degree] ?? 0.0, $wall->highestDeg);
+            $toDeg = $wall->fromDeg + $wall->widthDeg;
+            for ($stretch = (int) floor($wall->fromDeg * $perDegree), $last = (int) floor($toDeg * $perDegree); $stretch <= $last; ++$stretch) {
+                $byStretch[($stretch + 2 * $all) % $all][] = $index;
+            }
+            for ($degree = (int) floor($wall->fromDeg), $last = (int) floor($toDeg); $degree <= $last; ++$degree) {
+                $ceilings[($degree + 720) % 360] = max($ceilings[($degree + 720) % 360] ?? 0.0, $wall->highestDeg);
             }
         }
 
-        return [$byDegree, $ceilings];
+        return [$byStretch, $ceilings];
     }
 }
