@@ -1,0 +1,89 @@
+/**
+ * Real sessions over persistent connections: node bench/web.mjs BASE_URL. Each of 4, then of 32 people signs in and goes
+ * through pages of the demo; beside it the same number ask for a page that only says hello.
+ */
+import http from "node:http";
+
+const [, , base] = process.argv;
+const SECONDS = 8;
+const PAGES = [
+    "/",
+    "/events/2",
+    "/events/2/site",
+    "/events/3/site/doorway",
+    "/events/2/sky/map",
+    "/events/2/glasses",
+    "/events/2/viewers",
+    "/events/2/sky/contacts.ics",
+];
+
+function ask(agent, path, { method = "GET", cookie = "", body = "" } = {}) {
+    return new Promise((resolve, reject) => {
+        const headers = { cookie, ...(body ? { "content-type": "application/x-www-form-urlencoded" } : {}) };
+        const request = http.request(base + path, { method, agent, headers }, (response) => {
+            const parts = [];
+            response.on("data", (part) => parts.push(part));
+            response.on("end", () =>
+                resolve({
+                    status: response.statusCode,
+                    text: Buffer.concat(parts).toString(),
+                    cookie: (response.headers["set-cookie"] ?? []).map((c) => c.split(";")[0]).join("; "),
+                }),
+            );
+        });
+        request.on("error", reject);
+        request.end(body);
+    });
+}
+
+async function signIn(agent) {
+    const page = await ask(agent, "/login");
+    const token = page.text.match(/name="_token" value="([^"]+)"/)[1];
+    const fields = { _token: token, email: "organiser@marea-baja.example", password: process.env.DEMO_PASSWORD };
+    const answer = await ask(agent, "/login", {
+        method: "POST",
+        cookie: page.cookie,
+        body: String(new URLSearchParams(fields)),
+    });
+    if (answer.status !== 302) throw new Error(`sign-in: ${answer.status}`);
+    return answer.cookie;
+}
+
+/** So many people at once for a while: requests a second, the 95th percentile in seconds, and what was no 200. */
+async function load(people, next) {
+    const times = [];
+    let errors = 0;
+    const end = performance.now() + SECONDS * 1000;
+    await Promise.all(
+        people.map(async ({ agent, cookie }, person) => {
+            for (let turn = person; performance.now() < end; turn++) {
+                const begin = performance.now();
+                const { status } = await ask(agent, next(turn), { cookie });
+                times.push((performance.now() - begin) / 1000);
+                if (status !== 200) errors++;
+            }
+        }),
+    );
+    times.sort((a, b) => a - b);
+    return { perSecond: times.length / SECONDS, p95: times[Math.floor(0.95 * times.length)], errors };
+}
+
+let failed = 0;
+for (const count of [4, 32]) {
+    const people = [];
+    for (let i = 0; i < count; i++) {
+        const agent = new http.Agent({ keepAlive: true, maxSockets: 1 });
+        people.push({ agent, cookie: await signIn(agent) });
+    }
+    await load(people, (turn) => PAGES[turn % PAGES.length]);
+    const pages = await load(people, (turn) => PAGES[turn % PAGES.length]);
+    const hello = await load(people, () => "/hello");
+    failed += pages.errors + hello.errors;
+    console.log(
+        `${count} at once: ${(pages.perSecond / hello.perSecond).toFixed(3)} of hello's requests a second, ` +
+            `95 % within ${(pages.p95 / hello.p95).toFixed(1)} times hello's, ${pages.errors} errors ` +
+            `(here and now ${pages.perSecond.toFixed(0)} of ${hello.perSecond.toFixed(0)} a second, ${(1000 * pages.p95).toFixed(0)} of ${(1000 * hello.p95).toFixed(0)} ms)`,
+    );
+    people.forEach(({ agent }) => agent.destroy());
+}
+process.exit(failed > 0 ? 1 : 0);
