@@ -11,7 +11,7 @@ return [
     'connections' => [
         'sync' => ['driver' => 'sync'],
         // Lists of places, a chunk a job: App\Jobs\Sky\ComputePlaces.
-        'database' => ['queue' => 'default', 'retry_after' => 120] + $database,
+        'database' => ['queue' => 'default', 'retry_after' => (int) env('QUEUE_RETRY_SECONDS', 120)] + $database,
         // Readings of a receiver: App\Jobs\Site\ReadPosition.
         'readings' => ['queue' => 'readings', 'retry_after' => 700] + $database,
     ],
