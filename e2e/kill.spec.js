@@ -1,7 +1,7 @@
-import { execFileSync } from "node:child_process";
 import { randomUUID } from "node:crypto";
 import { readdirSync, readFileSync, readlinkSync } from "node:fs";
 import { test, expect } from "@playwright/test";
+import { session, sql } from "./support-server.js";
 
 /**
  * Processes are killed while people write: children and masters of php-fpm, nginx's master, workers, backends of
@@ -33,14 +33,6 @@ const PLACES = 300;
 let seed = 20270802;
 const random = () => (seed = (seed * 48271) % 2147483647) / 2147483647;
 const sleep = (ms) => new Promise((done) => setTimeout(done, ms));
-
-function sql(query) {
-    const { DB_HOST, DB_PORT, DB_USERNAME, DB_DATABASE, DB_PASSWORD } = process.env;
-    const args = ["-qtAX", "-h", DB_HOST, "-p", DB_PORT, "-U", DB_USERNAME, "-d", DB_DATABASE, "-c", query];
-    return execFileSync("psql", args, { env: { ...process.env, PGPASSWORD: DB_PASSWORD } })
-        .toString()
-        .trim();
-}
 
 /** The living processes of this run whose command line has the words. */
 function processes(words) {
@@ -78,16 +70,6 @@ const DEATHS = [
     ...Array(2).fill("master of nginx"),
     ...Array(3).fill("backend of PostgreSQL"),
 ];
-
-async function session(playwright, baseURL) {
-    const context = await playwright.request.newContext({ baseURL, timeout: 30_000, maxRedirects: 0 });
-    const page = await (await context.get("/login")).text();
-    const _token = page.match(/name="_token" value="([^"]+)"/)[1];
-    const who = { _token, email: "organiser@marea-baja.example", password: process.env.DEMO_PASSWORD };
-    expect((await context.post("/login", { form: who })).status()).toBe(302);
-    const form = await (await context.get("/events/create")).text();
-    return { context, token: form.match(/name="_token" value="([^"]+)"/)[1] };
-}
 
 /** Sends a form; what came of it: "kept", "refused", or nothing is known. */
 async function send({ context, token }, path, fields) {

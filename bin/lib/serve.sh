@@ -47,7 +47,8 @@ stop_serving() {
   local run=$1 pids try
   pids=$(members "$run")
   [ -n "$pids" ] || { rm -f "$run/leader.pid"; return 1; }
-  kill "$(cat "$run/leader.pid")" 2>/dev/null || kill $pids 2>/dev/null || true
+  # A dead leader may still have its number.
+  if runs_as "$(cat "$run/leader.pid")" supervisord; then kill "$(cat "$run/leader.pid")"; else kill $pids 2>/dev/null || true; fi
   for try in {1..60}; do
     pids=$(members "$run")
     [ -n "$pids" ] || break

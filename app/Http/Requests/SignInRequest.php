@@ -8,6 +8,7 @@ use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Str;
@@ -19,6 +20,7 @@ final class SignInRequest extends FormRequest
     private const ONE_ACCOUNT_FROM_ONE_MACHINE = [5, 60];
     private const ONE_ACCOUNT = [50, 3600];
     private const ONE_MACHINE = [100, 600];
+    private const KNOWN_SECONDS = 60 * 86400;
 
     /** @return array<string, list<string>> */
     public function rules(): array
@@ -34,12 +36,7 @@ final class SignInRequest extends FormRequest
      */
     public function authenticate(): void
     {
-        $wait = 0;
-        foreach ($this->limits() as $key => [$most, $seconds]) {
-            if (RateLimiter::hit($key, $seconds) > $most) {
-                $wait = max($wait, RateLimiter::availableIn($key), 1);
-            }
-        }
+        $wait = $this->count();
         if ($wait > 0) {
             throw ValidationException::withMessages(['email' => __('Too many attempts. Wait :seconds seconds, then try again.', ['seconds' => $wait])]);
         }
@@ -49,6 +46,25 @@ final class SignInRequest extends FormRequest
         foreach ($this->limits() as $key => $limit) {
             $limit === self::ONE_ACCOUNT_FROM_ONE_MACHINE ? RateLimiter::clear($key) : RateLimiter::decrement($key, $limit[1]);
         }
+        Cache::put($this->knownKey(), true, self::KNOWN_SECONDS);
+    }
+
+    /**
+     * Counts this try; the seconds to wait where there were too many, and then it counts no further. One after the other, for the limiter's first count
+     * may be set back by another that comes at the same time.
+     */
+    private function count(): int
+    {
+        return DB::transaction(function (): int {
+            foreach ($this->limits() as $key => [$most, $seconds]) {
+                DB::select('select pg_advisory_xact_lock(hashtextextended(?, 0))', [$key]);
+                if (RateLimiter::hit($key, $seconds) > $most) {
+                    return max(RateLimiter::availableIn($key), 1);
+                }
+            }
+
+            return 0;
+        });
     }
 
     /** Hashes a password in any case: how long it takes does not tell whether the account exists. */
@@ -65,12 +81,21 @@ final class SignInRequest extends FormRequest
     /** @return array<string, array{int, int}> most failures and the seconds they count for, by key */
     private function limits(): array
     {
-        $account = Str::lower($this->string('email')->toString());
-
         return [
-            "sign-in|{$account}|{$this->ip()}" => self::ONE_ACCOUNT_FROM_ONE_MACHINE,
-            "sign-in|account|{$account}" => self::ONE_ACCOUNT,
+            "sign-in|{$this->account()}|{$this->ip()}" => self::ONE_ACCOUNT_FROM_ONE_MACHINE,
+            // Whoever guesses from elsewhere does not lock those out who have signed in from here before.
+            ...(Cache::has($this->knownKey()) ? [] : ["sign-in|account|{$this->account()}" => self::ONE_ACCOUNT]),
             "sign-in|machine|{$this->ip()}" => self::ONE_MACHINE,
         ];
+    }
+
+    private function account(): string
+    {
+        return Str::lower($this->string('email')->toString());
+    }
+
+    private function knownKey(): string
+    {
+        return "signed-in|{$this->account()}|{$this->ip()}";
     }
 }

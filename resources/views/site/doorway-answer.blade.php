@@ -1,4 +1,7 @@
 @php use App\Text\Numbers; @endphp
+@if ($page === null)
+<p class="lead-answer">{{ __('No wall is drawn yet.') }}</p>
+@else
 <p class="lead-answer">{{ $page->headline }}</p>
 <x-verdict :verdict="$page->outlook->verdict()" />
 <p class="caution">{{ __('Nobody looks past the banner. Only filters that passed the check go into the holes, taped so that they cannot fall out; somebody stands at the door all the time.') }}</p>
@@ -86,3 +89,4 @@
     <summary>{{ __('Show the calculation') }}</summary>
     <p>{{ __('With the eye h above the floor and D behind the banner, the Sun at apparent altitude a and β to the right of straight out: hole height = h + D·tan a / cos β; sideways = D·tan β. It works while all of the hole lies on the banner with a rim, its user stands within the opening\'s width, and nothing outside stands in front of the Sun. Common practice, no source; the calculation is plane trigonometry.') }}</p>
 </details>
+@endif

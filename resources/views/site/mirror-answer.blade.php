@@ -1,3 +1,6 @@
+@if ($page === null)
+<p class="lead-answer">{{ __('The plan has no mirror and screen yet.') }}</p>
+@else
 <p class="lead-answer">{{ $page->headline }}</p>
 <x-verdict :verdict="$page->verdict" />
 <p class="caution">{{ __('Flat mirrors only: a curved one burns. Nobody looks into the mirror or the beam; somebody stands by it all the time and covers it when people come near.') }}</p>
@@ -32,3 +35,4 @@
     <summary>{{ __('Show the calculation') }}</summary>
     <p>{{ __('The mirror\'s normal halves the angle between the direction to the Sun and the direction to the target. Left alone, the beam turns as fast as the Sun, about 15° in an hour, and the spot walks that angle times the distance, stretched where it falls on the wall at a slant. Directions are true, not magnetic; the Sun\'s are apparent, with refraction.') }}</p>
 </details>
+@endif

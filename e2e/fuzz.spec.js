@@ -1,0 +1,248 @@
+import { execFileSync } from "node:child_process";
+import { randomUUID } from "node:crypto";
+import { readFileSync, readdirSync } from "node:fs";
+import { test, expect } from "@playwright/test";
+import { newOrganiser, session, sql } from "./support-server.js";
+
+/**
+ * Nonsense for every route, with forms, JSON and files, the same in every run: no answer is an error of the server, none
+ * takes longer than two seconds, none breaks the limit of memory. An organisation of its own is made for it.
+ */
+const SECONDS = 45;
+const SLOWEST_MS = 2000;
+const AT_ONCE = 3;
+/** Signing out ends the test; the sign-in counts failures. */
+const LEFT_OUT = ["logout", "login"];
+
+let seed = 12312;
+const random = () => (seed = (seed * 48271) % 2147483647) / 2147483647;
+const one = (list) => list[Math.floor(random() * list.length)];
+const maybe = (share) => random() < share;
+const times = (n, make) => Array.from({ length: n }, make);
+
+const TEXTS = [
+    "",
+    " ",
+    "0",
+    "-1",
+    "1e400",
+    "-1e-400",
+    "NaN",
+    "0x1F",
+    "99999999999999999999",
+    "1,5",
+    "−3",
+    "true",
+    "null",
+    "[]",
+    "Europe/Madrid",
+    "Mars/Olympus",
+    "2027-08-02",
+    "2027-02-31",
+    "0000-00-00",
+    "25:61",
+    "17:30",
+    "viewers",
+    "building",
+    "yes",
+    "front",
+    "36.53",
+    "-6.29",
+    "36°31′47″N 6°17′33″W",
+    "geo:36.5,-6.3",
+    "0 0; 12 0; 12 8",
+    "0 0; 0 0",
+    "215 0.5\n230 1",
+    "'; drop table events; --",
+    "<script>alert(1)</script>",
+    "{{ 7*7 }}",
+    "../../etc/passwd",
+    "%00",
+    "\u202Ellaw",
+    "e\u0301",
+    "漢字",
+    "🌘".repeat(40),
+    "=1+1",
+    "x".repeat(130),
+    "x".repeat(5000),
+    "9".repeat(400),
+    "a\nb\tc",
+    "\u0007\u001b[31m",
+];
+const KEYS = ["", "0", "length", "__proto__", "constructor", "a.b", "a[b]", "*", "x".repeat(300)];
+
+/** The fields that the program's own requests know. */
+const FIELDS = (() => {
+    const files = (folder) =>
+        readdirSync(folder, { withFileTypes: true }).flatMap((entry) =>
+            entry.isDirectory() ? files(`${folder}/${entry.name}`) : [`${folder}/${entry.name}`],
+        );
+    const source = files("app/Http/Requests").map((file) => readFileSync(file, "utf8"));
+    const names = source.flatMap((text) =>
+        [...text.matchAll(/'([a-z_]+)(?:\.\*[a-z_.]*)?' => /g)].map(([, name]) => name),
+    );
+    return [
+        ...new Set([...names, "best", "sort", "page", "q", "minute", "_method", "eclipse", "other_date", "as_typed"]),
+    ];
+})();
+
+const SAMPLES = [
+    "name,lat,lon,height_m\nCadiz,36.53,-6.29,10\nLuxor,25.7,32.64,80\n",
+    "azimuth_deg,altitude_deg\n215,0.6\n230,1.1\n",
+    '<?xml version="1.0"?><gpx version="1.1"><wpt lat="36.53" lon="-6.29"><ele>10</ele><name>Cadiz</name></wpt><trk><name>T</name><trkseg><trkpt lat="36.5297" lon="-6.2926"/><trkpt lat="36.5298" lon="-6.2927"/></trkseg></trk></gpx>',
+    "<kml><Document><Placemark><name>Yard</name><Polygon><outerBoundaryIs><LinearRing><coordinates>-6.2926,36.5297 -6.2927,36.5297 -6.2927,36.5298 -6.2926,36.5297</coordinates></LinearRing></outerBoundaryIs></Polygon></Placemark></Document></kml>",
+    '{"type":"FeatureCollection","features":[{"type":"Feature","properties":{"name":"Hall"},"geometry":{"type":"Polygon","coordinates":[[[-6.2926,36.5297],[-6.2927,36.5297],[-6.2927,36.5298],[-6.2926,36.5297]]]}}]}',
+];
+
+/** A sample with something broken in it. */
+function broken(sample) {
+    let bytes = Buffer.from(sample);
+    for (let i = 0; i < 1 + Math.floor(random() * 4); i++) {
+        const at = Math.floor(random() * bytes.length);
+        const to = Math.min(bytes.length, at + Math.floor(random() * 40));
+        const part = bytes.subarray(at, to);
+        const change = one([
+            () => Buffer.concat([bytes.subarray(0, at), bytes.subarray(to)]),
+            () => Buffer.concat([bytes.subarray(0, at), Buffer.from(one(TEXTS)), bytes.subarray(to)]),
+            () => Buffer.concat([bytes.subarray(0, at), ...times(one([2, 50, 4000]), () => part), bytes.subarray(to)]),
+            () =>
+                Buffer.concat([
+                    bytes.subarray(0, at),
+                    Buffer.from([Math.floor(random() * 256)]),
+                    bytes.subarray(at + 1),
+                ]),
+            () => bytes.subarray(0, at),
+            () => Buffer.concat([Buffer.from([0xef, 0xbb, 0xbf]), bytes]),
+        ]);
+        bytes = change();
+    }
+    return bytes;
+}
+
+function value(depth = 0) {
+    if (depth < 3 && maybe(0.15)) return times(Math.floor(random() * 4), () => value(depth + 1));
+    if (depth < 3 && maybe(0.15))
+        return Object.fromEntries(times(Math.floor(random() * 4), () => [one([...KEYS, ...FIELDS]), value(depth + 1)]));
+    return maybe(0.1) ? one([0, -1, 1e308, 3.5, true, null]) : one(TEXTS);
+}
+
+/** Fields as a form sends them: a[b][c]. */
+function flat(name, what, into) {
+    if (what !== null && typeof what === "object")
+        Object.entries(what).forEach(([key, part]) => flat(`${name}[${key}]`, part, into));
+    else into[name] = String(what);
+    return into;
+}
+
+test("nonsense for every route and every reader of files is answered quickly and never by an error", async ({
+    playwright,
+    baseURL,
+}) => {
+    test.setTimeout(180_000);
+    const { context, token: _token } = await session(playwright, baseURL, newOrganiser());
+    const make = async (path, form, table) => {
+        const uuid = randomUUID();
+        await context.post(path, { multipart: { _token, uuid, ...form } });
+        return sql(`select id from ${table} where uuid = '${uuid}'`);
+    };
+    const where = { place_name: "Sea wall", lat: "36.5297", lon: "-6.2926", height_m: "10", timezone: "Europe/Madrid" };
+    const newEvent = () => make("/events", { ...where, title: "Fuzz", eclipse: "2027-08-02", as_typed: "1" }, "events");
+    const event = await newEvent();
+    const papers = {
+        maker_name: "yes",
+        maker_address: "yes",
+        printed_standard: "iso12312",
+        instructions: "yes",
+        warnings: "yes",
+    };
+    const file = { name: "a.csv", mimeType: "text/csv", buffer: Buffer.from(SAMPLES[0]) };
+    const known = {
+        event,
+        lot: await make(
+            `/events/${event}/glasses`,
+            { ...papers, origin: "maker", test_report: "none", label: "F", pairs: "40" },
+            "lots",
+        ),
+        viewer: await make(
+            `/events/${event}/viewers`,
+            { name: "F", distance_mm: "300", hole_mm: "0.6", screen_side: "front" },
+            "viewers",
+        ),
+        placeList: await make(`/events/${event}/place-lists`, { file }, "place_lists"),
+        positionReading: "1",
+        pairCheck: "1",
+    };
+    known.place = sql(`select id from listed_places where place_list_id = ${known.placeList} limit 1`);
+    for (const [name, id] of Object.entries(known)) expect(id, name).toMatch(/^\d+$/);
+
+    const routes = JSON.parse(execFileSync("php", ["artisan", "route:list", "--json"]).toString())
+        .map(({ method, uri }) => ({ method: method.split("|")[0], uri }))
+        .filter(({ uri }) => !LEFT_OUT.includes(uri));
+    expect(routes.length).toBeGreaterThan(50);
+
+    const faults = [];
+    const seen = {};
+    const ask = async ({ method, uri }) => {
+        // What is removed is gone for the rest: another one takes its place now and then.
+        const isRemoval = method === "DELETE";
+        const path = uri.replaceAll(/\{(\w+)\??\}/g, (all, name) =>
+            isRemoval || maybe(0.08)
+                ? one(["1", "999999", "99999999999999999999", "0", "-1", "x", "%00"])
+                : known[name],
+        );
+        const fields = Object.fromEntries(
+            times(Math.floor(random() * 9), () => [maybe(0.93) ? one(FIELDS) : one(KEYS), value()]),
+        );
+        if (/sky|site|glasses|viewers|places|eclipses/.test(uri) && maybe(0.5)) Object.assign(fields, where);
+        const headers = maybe(0.4)
+            ? { "X-Requested-With": "XMLHttpRequest", Accept: "application/json, text/html" }
+            : {};
+        const options = { method, headers };
+        let url = path === "/" ? "/" : `/${path}`;
+        const asForm = () => Object.entries(fields).reduce((into, [name, what]) => flat(name, what, into), {});
+        if (method === "GET") url += `?${new URLSearchParams(asForm())}`;
+        else if (uri.endsWith("import") || uri.endsWith("place-lists") || maybe(0.1)) {
+            const upload = {
+                name: one(["a.csv", "b.gpx", "漢.json", ".kml"]),
+                mimeType: "text/plain",
+                buffer: broken(one(SAMPLES)),
+            };
+            options.multipart = { _token, areas: "building", uuid: randomUUID(), file: upload };
+        } else if (maybe(0.5)) options.data = { _token, ...fields };
+        else options.form = { _token, ...asForm() };
+
+        const describe = () => `${method} ${url.slice(0, 300)} ${JSON.stringify(options).slice(0, 1500)}`;
+        const send = async () => {
+            const begin = performance.now();
+            const answer = await context.fetch(url, options);
+            await answer.body();
+            return [answer.status(), performance.now() - begin];
+        };
+        try {
+            let [status, took] = await send();
+            seen[`${method} ${uri}`] = (seen[`${method} ${uri}`] ?? 0) + 1;
+            if (status >= 500) faults.push(`${status}: ${describe()}`);
+            // Other work on the machine may have held it up: once more, alone in its turn.
+            if (took > SLOWEST_MS) [status, took] = await send();
+            if (took > SLOWEST_MS) faults.push(`${Math.round(took)} ms: ${describe()}`);
+        } catch (error) {
+            faults.push(`${error.message.split("\n")[0]}: ${describe()}`);
+        }
+    };
+
+    const end = Date.now() + SECONDS * 1000;
+    let turn = 0;
+    await Promise.all(
+        times(AT_ONCE, async () => {
+            while (Date.now() < end && faults.length < 10) await ask(routes[turn++ % routes.length]);
+        }),
+    );
+    expect(faults).toEqual([]);
+    expect(Object.keys(seen).length, "every route was asked").toBe(
+        new Set(routes.map((r) => `${r.method} ${r.uri}`)).size,
+    );
+    const log = readFileSync(`${process.env.RUN_DIR}/php-fpm.log`, "utf8");
+    expect(log).not.toMatch(/Allowed memory size|Maximum execution time|Segmentation/);
+    console.log(`${turn} requests`);
+    await context.dispose();
+});
