@@ -28,6 +28,7 @@ final readonly class ShadeDrawing
         if ($sun->isUp()) {
             foreach ($site->plan->obstacles() as $obstacle) {
                 foreach (ShadowOnGround::of($obstacle, $sun) as $outline) {
+                    // All turn the same way, so that two that overlap do not cancel out.
                     $path .= self::piece($outline);
                 }
             }
@@ -48,15 +49,8 @@ final readonly class ShadeDrawing
     /** @param non-empty-list<PlanPoint> $corners */
     private static function piece(array $corners): string
     {
-        // All turn the same way, so that two that overlap do not cancel out.
-        $area = 0.0;
-        $before = $corners[count($corners) - 1];
-        foreach ($corners as $corner) {
-            $area += $before->eastM * $corner->northM - $corner->eastM * $before->northM;
-            $before = $corner;
-        }
         $path = $last = '';
-        foreach ($area > 0 ? array_reverse($corners) : $corners as $corner) {
+        foreach ($corners as $corner) {
             $place = round($corner->eastM, 1) . ' ' . (round(-$corner->northM, 1) + 0.0);
             $path .= $place === $last ? '' : ($path === '' ? 'M' : 'L') . $place;
             $last = $place;

@@ -20,6 +20,9 @@ final readonly class LocalTangentPlane
 
     private float $sinLat;
     private float $cosLat;
+    /** The origin's metres from the axis, and north of the equator's plane. */
+    private float $outwardM;
+    private float $northM;
 
     public function __construct(
         public float $latDeg,
@@ -27,14 +30,14 @@ final readonly class LocalTangentPlane
     ) {
         $this->sinLat = sin(deg2rad($latDeg));
         $this->cosLat = cos(deg2rad($latDeg));
+        [$this->outwardM, , $this->northM] = self::geocentric($latDeg, 0.0);
     }
 
     public function toPlan(Coordinates $place): PlanPoint
     {
         [$outward, $east, $north] = self::geocentric($place->latDeg, $place->lonDeg - $this->lonDeg);
-        [$outwardHere, , $northHere] = self::geocentric($this->latDeg, 0.0);
 
-        return new PlanPoint($east, $this->cosLat * ($north - $northHere) - $this->sinLat * ($outward - $outwardHere));
+        return new PlanPoint($east, $this->cosLat * ($north - $this->northM) - $this->sinLat * ($outward - $this->outwardM));
     }
 
     public function toGlobe(PlanPoint $point): Coordinates

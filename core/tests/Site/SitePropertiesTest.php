@@ -16,6 +16,7 @@ use KeenShadow\Core\Site\Plan\HorizonProfile;
 use KeenShadow\Core\Site\Plan\Thing;
 use KeenShadow\Core\Site\Plan\ThingKind;
 use KeenShadow\Core\Site\Shadow\ShadowOnGround;
+use KeenShadow\Core\Site\SiteException;
 use KeenShadow\Core\Site\Skyline\AzimuthSpan;
 use KeenShadow\Core\Site\Skyline\ClearSky;
 use KeenShadow\Core\Site\Skyline\Skyline;
@@ -56,6 +57,31 @@ final class SitePropertiesTest extends SiteTestCase
         }
     }
 
+    /** The sweep over an outline's edges finds what looking at every pair of them finds. */
+    public function testAnOutlineThatCrossesItselfIsFoundAsByAllPairs(): void
+    {
+        mt_srand(4);
+        $crossing = 0;
+        for ($i = 0; $i < 1500; ++$i) {
+            $n = mt_rand(3, 9);
+            $corners = array_map(static fn(): PlanPoint => new PlanPoint(mt_rand(0, 12), mt_rand(0, 12)), range(1, $n));
+            $crosses = false;
+            for ($a = 0; $a < $n; ++$a) {
+                for ($b = $a + 2; $b < $n; ++$b) {
+                    $crosses = $crosses || ($b + 1) % $n !== $a && PlanLines::cross($corners[$a], $corners[($a + 1) % $n], $corners[$b], $corners[($b + 1) % $n]);
+                }
+            }
+            try {
+                Thing::of(ThingKind::Building, 'house', $corners);
+                self::assertFalse($crosses);
+            } catch (SiteException $e) {
+                self::assertTrue($crosses || $e->reason !== 'crosses_itself');
+                ++$crossing;
+            }
+        }
+        self::assertGreaterThan(500, $crossing);
+    }
+
     /** The swept strips together shade a point just when some wall's own parallelogram does, or it stands inside the footprint. */
     public function testTheStripsOfAnOutlineShadeWhatItsWallsShade(): void
     {
@@ -67,6 +93,7 @@ final class SitePropertiesTest extends SiteTestCase
             $corners = array_map(static fn(int $k): PlanPoint => (new PlanPoint(0, 0))->travel(($i % 2 === 0 ? 360 : -360) * $k / $n, mt_rand(40, 160) / 10), range(0, $n - 1));
             $thing = $i % 3 === 0 ? Thing::of(ThingKind::Wall, 'fence', $corners, 5) : Thing::of(ThingKind::Building, 'house', $corners, 5);
             $strips = array_map(static fn(array $outline): Thing => Thing::kept(ThingKind::PaleConcrete, 'strip', $outline, 0, 0, 0), ShadowOnGround::of($thing, $sun));
+            self::assertSame([], array_filter($strips, static fn(Thing $strip): bool => $strip->isClockwise), 'all turn the same way');
             for ($k = 0; $k < 60; ++$k) {
                 $point = new PlanPoint(mt_rand(-250, 250) / 10 + 0.013, mt_rand(-250, 250) / 10 + 0.017);
                 // Towards the Sun from there: does the ray meet a wall before it has risen above it?

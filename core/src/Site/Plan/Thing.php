@@ -181,14 +181,24 @@ final readonly class Thing
         }
     }
 
-    /** @param list<PlanPoint> $points */
+    /**
+     * From west to east: an edge can only cross those that begin before it ends.
+     *
+     * @param list<PlanPoint> $points
+     */
     private static function crossesItself(array $points): bool
     {
-        $n = count($points);
-        for ($i = 0; $i < $n; ++$i) {
-            for ($j = $i + 2; $j < $n; ++$j) {
+        $edges = PlanLines::edges($points, true);
+        $west = array_map(static fn(array $edge): float => min($edge[0]->eastM, $edge[1]->eastM), $edges);
+        asort($west);
+        $order = array_keys($west);
+        foreach ($order as $rank => $i) {
+            [$a, $b] = $edges[$i];
+            $east = max($a->eastM, $b->eastM);
+            for ($next = $rank + 1; isset($order[$next]) && $west[$order[$next]] <= $east; ++$next) {
+                [$c, $d] = $edges[$order[$next]];
                 // Neighbours share a corner.
-                if (($j + 1) % $n !== $i && PlanLines::cross($points[$i], $points[($i + 1) % $n], $points[$j], $points[($j + 1) % $n])) {
+                if ($b !== $c && $d !== $a && PlanLines::cross($a, $b, $c, $d)) {
                     return true;
                 }
             }

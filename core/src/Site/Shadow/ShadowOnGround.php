@@ -19,7 +19,7 @@ final class ShadowOnGround
      * The shade of one thing on the level at some height: its walls sweep along with the Sun's rays, neighbours together.
      * Of a closed outline those on the lee side do, for what the others sweep lies in that or in the footprint, which is not in it.
      *
-     * @return list<non-empty-list<PlanPoint>> outlines: along the walls, and back along the end of their shade
+     * @return list<non-empty-list<PlanPoint>> outlines, counter-clockwise, along the walls first
      */
     public static function of(Thing $thing, SunPosition $sun, float $levelM = 0.0): array
     {
@@ -30,10 +30,11 @@ final class ShadowOnGround
         $way = (new PlanPoint(0.0, 0.0))->travel($sun->shadowBearingDeg(), $length);
         $strips = $along = [];
         $side = 0;
+        $far = static fn(PlanPoint $p): PlanPoint => new PlanPoint($p->eastM + $way->eastM, $p->northM + $way->northM);
         foreach ($thing->edges as [$a, $b]) {
             $turn = $way->eastM * ($b->northM - $a->northM) <=> $way->northM * ($b->eastM - $a->eastM);
             if ($turn !== $side || $along === []) {
-                $strips[] = $along;
+                $strips[] = self::outline($along, $side, $far);
                 $along = [$a];
                 $side = $turn;
             }
@@ -43,12 +44,27 @@ final class ShadowOnGround
                 $along[] = $b;
             }
         }
-        $strips[] = $along;
+        $strips[] = self::outline($along, $side, $far);
 
-        return array_map(
-            static fn(array $walls): array => [...$walls, ...array_map(static fn(PlanPoint $p): PlanPoint => new PlanPoint($p->eastM + $way->eastM, $p->northM + $way->northM), array_reverse($walls))],
-            array_values(array_filter($strips, static fn(array $walls): bool => count($walls) > 1)),
-        );
+        return array_values(array_filter($strips));
+    }
+
+    /**
+     * Along the walls, and back along the end of their shade; the other way round where that is clockwise.
+     *
+     * @param list<PlanPoint> $walls
+     * @param callable(PlanPoint): PlanPoint $far
+     *
+     * @return list<PlanPoint> empty where there is no wall
+     */
+    private static function outline(array $walls, int $side, callable $far): array
+    {
+        if (count($walls) < 2) {
+            return [];
+        }
+        $ends = array_map($far, $walls);
+
+        return $side < 0 ? [...$walls, ...array_reverse($ends)] : [...array_reverse($walls), ...$ends];
     }
 
     /** Length of the shadow of something that rises so far above a level, at most {@see LONGEST_M}; 0 when it does not. */
