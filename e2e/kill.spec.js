@@ -1,7 +1,7 @@
 import { randomUUID } from "node:crypto";
 import { readdirSync, readFileSync, readlinkSync } from "node:fs";
 import { test, expect } from "@playwright/test";
-import { newOrganiser, session, sql } from "./support-server.js";
+import { EVENT, newEvent, newOrganiser, send, session, sql } from "./support-server.js";
 
 /**
  * Processes are killed while people write: children and masters of php-fpm, nginx's master, workers, backends of
@@ -17,15 +17,6 @@ const LOT = {
     expires_on: "",
     origin: "maker",
     test_report: "product_and_batch",
-};
-const EVENT = {
-    place_name: "Sea wall",
-    lat: "36.53",
-    lon: "-6.29",
-    height_m: "10",
-    timezone: "Europe/Madrid",
-    eclipse: "2027-08-02",
-    as_typed: "1",
 };
 const PLACES = 300;
 
@@ -70,25 +61,6 @@ const DEATHS = [
     ...Array(2).fill("master of nginx"),
     ...Array(3).fill("backend of PostgreSQL"),
 ];
-
-/** Sends a form; what came of it: "kept", "refused", or nothing is known. */
-async function send({ context, token }, path, fields) {
-    try {
-        const answer = await context.post(path, { multipart: { _token: token, ...fields } });
-        if (answer.status() !== 302) return `unknown: ${answer.status()}`;
-        return /\/(login|create|edit)$/.test(answer.headers().location) ? "refused" : "kept";
-    } catch (error) {
-        return `unknown: ${error.message.split("\n")[0]}`;
-    }
-}
-
-/** An event of an organisation of its own, so that the demo stays as it is for other tests: its number, and who made it. */
-async function newEvent(playwright, baseURL, email) {
-    const person = await session(playwright, baseURL, email);
-    const uuid = randomUUID();
-    await send(person, "/events", { ...EVENT, uuid, title: "The one that lives" });
-    return [sql(`select id from events where uuid = '${uuid}'`), person];
-}
 
 /** Kinds of writes: where they go, what they say, and how many of it the database has, whole. */
 function writes(lot, event) {

@@ -1,6 +1,17 @@
 import { execFileSync } from "node:child_process";
 import { randomUUID } from "node:crypto";
 
+/** What the form of an event says, but for its title. */
+export const EVENT = {
+    place_name: "Sea wall",
+    lat: "36.53",
+    lon: "-6.29",
+    height_m: "10",
+    timezone: "Europe/Madrid",
+    eclipse: "2027-08-02",
+    as_typed: "1",
+};
+
 /** Asks the database of this run, with the application's own rights. */
 export function sql(query) {
     const { DB_HOST, DB_PORT, DB_USERNAME, DB_DATABASE, DB_PASSWORD } = process.env;
@@ -32,4 +43,23 @@ export async function session(playwright, baseURL, email = "organiser@marea-baja
     const _token = tokenIn(await (await context.get("/login")).text());
     await context.post("/login", { form: { _token, email, password: process.env.DEMO_PASSWORD } });
     return { context, token: tokenIn(await (await context.get("/events/create")).text()) };
+}
+
+/** Sends a form; what came of it: "kept", "refused", or nothing is known. */
+export async function send({ context, token }, path, fields) {
+    try {
+        const answer = await context.post(path, { multipart: { _token: token, ...fields } });
+        if (answer.status() !== 302) return `unknown: ${answer.status()}`;
+        return /\/(login|create|edit)$/.test(answer.headers().location) ? "refused" : "kept";
+    } catch (error) {
+        return `unknown: ${error.message.split("\n")[0]}`;
+    }
+}
+
+/** An event of an organisation of its own, so that the demo stays as it is for other tests: its number, and who made it. */
+export async function newEvent(playwright, baseURL, email) {
+    const person = await session(playwright, baseURL, email);
+    const uuid = randomUUID();
+    await send(person, "/events", { ...EVENT, uuid, title: "The one that lives" });
+    return [sql(`select id from events where uuid = '${uuid}'`), person];
 }
