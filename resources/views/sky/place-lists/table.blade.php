@@ -32,7 +32,7 @@
                 <td data-label="{{ ['C1', 'C2', __('Max'), 'C3', 'C4'][$i] }}" @class(['is-number', 'is-down' => $contact['isDown']])>{{ $contact['time'] }}@if ($contact['isDown']) <span class="meaning">{{ __('Sun down') }}</span>@endif</td>
             @endforeach
             <td class="is-number" data-label="{{ __('Obscuration (area)') }}">{{ $row->obscuration }}</td>
-            <td class="is-number" data-label="{{ __('Duration') }}">{{ $row->lasts }}</td>
+            <td class="is-number has-words" data-label="{{ __('Duration') }}">{{ $row->lasts }}</td>
             <td class="is-number" data-label="{{ __('Sun at max') }}">{{ $row->altitude }}</td>
             <td>@if ($row->isSeen)<a href="{{ route('place-lists.calendar', [$event, $table->list, $row->id]) }}">ics<span class="visually-hidden"> {{ $row->name }}</span></a>@endif</td>
         </tr>
