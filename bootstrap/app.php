@@ -34,7 +34,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->report(FaultLog::write(...))->stop();
         $exceptions->map(QueryException::class, DatabaseRefusals::inWords(...));
         $exceptions->map(EditConflict::class, static fn(EditConflict $conflict): ValidationException => ValidationException::withMessages(['version' => $conflict->isMade
-            ? __('This form has made something already, and now it says something else. To make another, send it again.')
+            ? __('This form has made something already, which is not the same any more. To make another, send it again.')
             : __('Somebody else has changed this meanwhile. What they saved stands beside what you typed; save again to put yours in its place.')])->status(409));
         $exceptions->render(function (PlanConflict $conflict, Request $request): Response|RedirectResponse {
             return $request->ajax()

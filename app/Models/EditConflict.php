@@ -14,7 +14,7 @@ final class EditConflict extends RuntimeException
         parent::__construct($isMade ? 'the form made something else before' : 'the row was changed meanwhile');
     }
 
-    /** A form that has made a row comes again with something else in it. */
+    /** A form that has made a row comes again with something else in it, or after the row was removed. */
     public static function madeAlready(): self
     {
         return new self(true);

@@ -56,6 +56,13 @@ final class EditsTest extends TestCase
         $this->postJson($this->address("{$room}.store"), [$field => $other] + $form)->assertStatus(409);
         self::assertSame(1, $model::query()->where('uuid', $form['uuid'])->count());
 
+        // Removed meanwhile: said, and no error of the database.
+        if ($model !== Lot::class) {
+            $model::query()->where('uuid', $form['uuid'])->firstOrFail()->delete();
+            $this->post($this->address("{$room}.store"), $form)->assertSessionHasErrors('version');
+            self::assertSame(0, $model::query()->where('uuid', $form['uuid'])->count());
+        }
+
         // The number that another organisation's form had tells nothing of what it made.
         $this->actingAs($stranger = $this->member());
         $this->event = $this->eventOf($stranger);

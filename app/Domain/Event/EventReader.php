@@ -38,8 +38,8 @@ final readonly class EventReader
         if ($event->plan_revision_id === null) {
             return null;
         }
-        // A revision never changes: its number says as much as the plan, which is large.
-        $inputs = [$event->plan_revision_id, $here->eclipse->content(), $event->lat, $event->lon, $event->height_m];
+        // A revision of an event never changes: the two numbers say as much as the plan, which is large.
+        $inputs = [$event->uuid, $event->plan_revision_id, $here->eclipse->content(), $event->lat, $event->lon, $event->height_m];
         $rows = $this->kept->by('outlook', $inputs, static function () use ($event, $here): array {
             $outlook = SunlitSite::of(EventPlan::of($event->loadMissing('planRevision'))->plan(), $here)->outlook();
 

@@ -6,7 +6,7 @@ namespace App\Domain\Sky;
 
 use App\Domain\Workers;
 use App\Models\Sky\PlaceList;
-use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
 
 /** How far the computing of a list's places has come, and whether it goes on by itself. */
 final readonly class ListProgress
@@ -26,7 +26,7 @@ final readonly class ListProgress
             computed: $computed,
             size: $list->size,
             // What is neither done nor waiting is lost: nobody will come for it.
-            hasFailed: $computed < $list->size && ($list->failed_at !== null || DB::table('jobs')->where('queue', 'default')->doesntExist()),
+            hasFailed: $computed < $list->size && ($list->failed_at !== null || Queue::size() === 0),
             isWorkedOn: $workers->answer('default'),
         );
     }

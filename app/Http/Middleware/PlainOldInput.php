@@ -29,6 +29,10 @@ final class PlainOldInput
 
     private static function fits(mixed $value, int $depth): bool
     {
-        return (!is_string($value) || strlen($value) <= self::LONGEST) && !is_array($value) || is_array($value) && $depth > 0 && array_filter($value, static fn(mixed $part): bool => !self::fits($part, $depth - 1)) === [];
+        return match (true) {
+            is_array($value) => $depth > 0 && array_filter($value, static fn(mixed $part): bool => !self::fits($part, $depth - 1)) === [],
+            is_string($value) => strlen($value) <= self::LONGEST,
+            default => true,
+        };
     }
 }

@@ -93,7 +93,7 @@ final class PlanController
     /** The map of spots, which of a large plan takes a while: kept as long as the plan and the eclipse are the same. */
     private function map(Event $event, SunlitSite $site, Thing $observer, ViewBox $box): SpotCells
     {
-        $inputs = [$event->plan_revision_id, $site->here->eclipse->content(), $event->lat, $event->lon, $event->height_m, $observer->at(), $observer->heightM, App::getLocale()];
+        $inputs = [$event->uuid, $event->plan_revision_id, $site->here->eclipse->content(), $event->lat, $event->lon, $event->height_m, $observer->at(), $observer->heightM, App::getLocale()];
         /** @var array{levels: list<string>, lost: string, best: list<array{x: float, y: float, words: string}>, cellM: float} $kept */
         $kept = $this->kept->by('map', $inputs, static fn(): array => SpotCells::of($site, $observer, $box)->toArray());
 

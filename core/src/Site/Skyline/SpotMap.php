@@ -24,8 +24,8 @@ use KeenShadow\Core\Sky\SunTrack;
 final readonly class SpotMap
 {
     private const STEP_SECONDS = 120.0;
-    /** An outline with more corners than this is smoothed, by this part of a cell and twice as much until it has no more. */
-    private const MANY_CORNERS = 12;
+    /** An outline with more corners than this, which a tree's crown has, is smoothed, by this part of a cell and twice as much until it has no more. */
+    private const MANY_CORNERS = 16;
     private const SMOOTHED_CELLS = 0.04;
 
     /** @param list<list<Spot|null>> $rows from south to north, each from west to east; null where nobody can stand */
