@@ -86,7 +86,7 @@ for (const count of [4, 32]) {
     );
     people.forEach(({ agent }) => agent.destroy());
 }
-/** The pages of the largest plan, one after the other, the median of five: as shares of what they may take. */
+/** The pages of the largest plan, one after the other, the first time and the median of four more: as shares of what they may take. */
 const MAY_TAKE_S = 0.5;
 const EVENT = 4;
 const LARGE = ["", "/site", "/site?best=1", "/site/spot-view?spot=Crowd", "/site/shade?minute=60", "/site/doorway"];
@@ -103,13 +103,15 @@ const cookie = await signIn(agent);
 const shares = [];
 for (const path of [...LARGE, ...FILES]) {
     const times = [];
-    for (let i = 0; i < 5; i++) {
+    for (let i = 0; i <= 4; i++) {
         const begin = performance.now();
         const { status } = await ask(agent, `/events/${EVENT}${path}`, { cookie });
         times.push((performance.now() - begin) / 1000);
         if (status !== 200) failed++;
     }
-    shares.push(`${path || "/"} ${(times.sort((a, b) => a - b)[2] / MAY_TAKE_S).toFixed(2)}`);
+    const [first, ...later] = times.map((time) => time / MAY_TAKE_S);
+    later.sort((a, b) => a - b);
+    shares.push(`${path || "/"} ${first.toFixed(2)} ${((later[1] + later[2]) / 2).toFixed(2)}`);
 }
-console.log(`The largest plan, of half a second: ${shares.join(", ")}`);
+console.log(`The largest plan, of half a second, first and later: ${shares.join(", ")}`);
 process.exit(failed > 0 ? 1 : 0);

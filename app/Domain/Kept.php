@@ -6,6 +6,7 @@ namespace App\Domain;
 
 use FilesystemIterator;
 use Illuminate\Contracts\Cache\Repository;
+use Illuminate\Support\Facades\DB;
 use RecursiveDirectoryIterator;
 use RecursiveIteratorIterator;
 use SplFileInfo;
@@ -13,8 +14,8 @@ use SplFileInfo;
 /** What is costly and pure, kept as plain data by the content of what it is made of and the version of the code that makes it. */
 final readonly class Kept
 {
-    private const DAYS = 90;
-    private const MADE_BY = ['core/src', 'core/data', 'app/Domain', 'app/Drawings', 'app/Exports', 'database/data'];
+    private const DAYS = 30;
+    private const MADE_BY = ['app', 'core/src', 'core/data', 'database/data', 'lang', 'resources/views'];
 
     public function __construct(private Repository $cache) {}
 
@@ -30,7 +31,12 @@ final readonly class Kept
     {
         $key = hash('sha256', json_encode([$inputs, self::version()], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION));
 
-        return $this->cache->remember("{$what}:{$key}", now()->addDays(self::DAYS), $compute(...));
+        return $this->cache->remember("{$what}:{$key}", now()->addDays(self::DAYS), static function () use ($compute): string|array {
+            // Whoever computes anew clears away what nobody may read any more.
+            DB::table('cache')->where('expiration', '<=', now()->getTimestamp())->delete();
+
+            return $compute();
+        });
     }
 
     /** What an older code, or one with other data, has made is not used. */

@@ -119,7 +119,7 @@ final class HouseTest extends TestCase
         foreach (self::files(['app', 'core/src'], '*.php') as $file) {
             preg_match('/function __construct\((.*?)\n    \)/s', $file->getContents(), $constructor);
             if (preg_match_all('/\$\w+,/', $constructor[1] ?? '') > self::MOST_ARGUMENTS) {
-                preg_match_all('/new self\(\s*(\w+: )?/', $file->getContents(), $found);
+                preg_match_all('/new self\(\s*(\w+: |\.{3})?/', $file->getContents(), $found);
                 self::assertNotContains('', $found[1], $file->getRelativePathname());
                 $calls += count($found[1]);
             }

@@ -33,19 +33,34 @@ final readonly class EventReader
         return SunlitSite::of(EventPlan::of($event)->plan(), $this->eclipses->at($event));
     }
 
+    /**
+     * All that the site of an event depends on. A revision of an event never changes: the two numbers say as much as the
+     * plan, which is large.
+     *
+     * @return list<mixed>
+     */
+    public function siteInputs(Event $event): array
+    {
+        return self::inputs($event, $this->eclipses->at($event));
+    }
+
     private function outlook(Event $event, LocalEclipse $here): ?OutlookSummary
     {
         if ($event->plan_revision_id === null) {
             return null;
         }
-        // A revision of an event never changes: the two numbers say as much as the plan, which is large.
-        $inputs = [$event->uuid, $event->plan_revision_id, $here->eclipse->content(), $event->lat, $event->lon, $event->height_m];
-        $rows = $this->kept->by('outlook', $inputs, static function () use ($event, $here): array {
+        $rows = $this->kept->by('outlook', self::inputs($event, $here), static function () use ($event, $here): array {
             $outlook = SunlitSite::of(EventPlan::of($event->loadMissing('planRevision'))->plan(), $here)->outlook();
 
             return $outlook === null ? [] : OutlookSummary::of($outlook)->toArray();
         });
 
         return $rows === [] ? null : OutlookSummary::fromArray($rows);
+    }
+
+    /** @return list<mixed> */
+    private static function inputs(Event $event, LocalEclipse $here): array
+    {
+        return [$event->uuid, $event->plan_revision_id, $here->eclipse->content(), $event->lat, $event->lon, $event->height_m, $event->timezone];
     }
 }

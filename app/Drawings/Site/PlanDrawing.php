@@ -160,7 +160,7 @@ final readonly class PlanDrawing
     /** @return list<Ray> */
     private static function rays(SunlitSite $site, Thing $observer, ViewBox $box): array
     {
-        $skyline = $site->skylineFrom($observer);
+        $skyline = $site->outlookFrom($observer)->skyline;
         $rays = [];
         foreach (self::moments($site) as [$moment, $label, $isMain]) {
             $sun = $site->track->atTime($moment);

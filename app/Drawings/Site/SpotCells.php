@@ -34,18 +34,6 @@ final readonly class SpotCells
         public float $cellM,
     ) {}
 
-    /** @param array{levels: list<string>, lost: string, best: list<array{x: float, y: float, words: string}>, cellM: float} $kept as toArray gave it */
-    public static function fromArray(array $kept): self
-    {
-        return new self($kept['levels'], $kept['lost'], $kept['best'], $kept['cellM']);
-    }
-
-    /** @return array{levels: list<string>, lost: string, best: list<array{x: float, y: float, words: string}>, cellM: float} */
-    public function toArray(): array
-    {
-        return ['levels' => $this->levels, 'lost' => $this->lost, 'best' => $this->best, 'cellM' => $this->cellM];
-    }
-
     public static function of(SunlitSite $site, Thing $observer, ViewBox $box): self
     {
         [$southWest, $northEast] = self::area($site, $box);

@@ -31,4 +31,10 @@ final readonly class ThingRow
             $thing->kind->isOpening() ? PlanPointsText::metres($thing->sillM) : '',
         );
     }
+
+    /** For a thing that is added. */
+    public static function blank(): self
+    {
+        return new self(ThingKind::Building, '', '', '', '', '');
+    }
 }

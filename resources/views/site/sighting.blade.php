@@ -1,8 +1,8 @@
 <details class="folded" id="sighting" data-part="sighting" @if ($errors->hasAny(['seen_name', 'bearing_deg', 'distance_m', 'width_m', 'top_m', 'top_deg'])) open @endif>
-    <summary>{{ __('Add what stands in a direction, as measured from “:spot”', ['spot' => $page->view->place->name]) }}</summary>
+    <summary>{{ __('Add what stands in a direction, as measured from “:spot”', ['spot' => $page->parts->spot]) }}</summary>
     <form method="post" action="{{ route('site.sighting', $event) }}" class="asked" novalidate>
         @csrf
-        <input type="hidden" name="spot" value="{{ $page->view->place->name }}">
+        <input type="hidden" name="spot" value="{{ $page->parts->spot }}">
         <div class="field">
             <label for="seen_kind">{{ __('What') }}</label>
             <select class="form-select" id="seen_kind" name="seen_kind">

@@ -5,11 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Site;
 
 use App\Domain\Event\EventReader;
-use App\Domain\Kept;
 use App\Domain\Site\EventPlan;
 use App\Drawings\Site\ShadeDrawing;
-use App\Drawings\Site\SpotCells;
-use App\Drawings\ViewBox;
 use App\Http\Requests\Site\PlanRequest;
 use App\Http\Requests\Site\ShadeRequest;
 use App\Http\Requests\Site\SightingRequest;
@@ -18,14 +15,11 @@ use App\Http\Requests\Site\StepRequest;
 use App\Models\Event;
 use App\Models\User;
 use App\Pages\Event\EventFrames;
-use App\Pages\Site\SitePage;
+use App\Pages\Site\SitePages;
 use App\Pages\Site\SpotView;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\App;
 use Illuminate\View\View;
-use KeenShadow\Core\Site\Plan\Thing;
-use KeenShadow\Core\Site\Skyline\SunlitSite;
 
 /** The site plan: drawn, changed as a whole, taken back. A script asks for the changed part of the page only. */
 final class PlanController
@@ -33,14 +27,12 @@ final class PlanController
     public function __construct(
         private readonly EventFrames $frames,
         private readonly EventReader $reader,
-        private readonly Kept $kept,
+        private readonly SitePages $pages,
     ) {}
 
     public function show(SpotViewRequest $request, Event $event): View
     {
-        $site = $this->reader->site($event);
-        $map = $request->boolean('best') ? fn(Thing $observer, ViewBox $box): SpotCells => $this->map($event, $site, $observer, $box) : null;
-        $page = SitePage::of($site, EventPlan::of($event), $request->spot(), $map);
+        $page = $this->pages->of($event, $request->spot(), $request->boolean('best'));
 
         return $request->ajax() ? view('site.planned', ['page' => $page, 'event' => $event]) : view('site.show', ['frame' => $this->frames->of($event), 'page' => $page]);
     }
@@ -90,16 +82,6 @@ final class PlanController
         return view('site.shade', ['shade' => ShadeDrawing::of($site, $request->moment($site->here))]);
     }
 
-    /** The map of spots, which of a large plan takes a while: kept as long as the plan and the eclipse are the same. */
-    private function map(Event $event, SunlitSite $site, Thing $observer, ViewBox $box): SpotCells
-    {
-        $inputs = [$event->uuid, $event->plan_revision_id, $site->here->eclipse->content(), $event->lat, $event->lon, $event->height_m, $observer->at(), $observer->heightM, App::getLocale()];
-        /** @var array{levels: list<string>, lost: string, best: list<array{x: float, y: float, words: string}>, cellM: float} $kept */
-        $kept = $this->kept->by('map', $inputs, static fn(): array => SpotCells::of($site, $observer, $box)->toArray());
-
-        return SpotCells::fromArray($kept);
-    }
-
     private function stepped(StepRequest $request, Event $event): View|RedirectResponse
     {
         return $request->ajax() ? $this->changed($event, $request->spot()) : redirect()->route('site.show', [$event, 'spot' => $request->spot()]);
@@ -109,6 +91,6 @@ final class PlanController
     {
         $frame = $this->frames->of($event->refresh());
 
-        return view('site.changed', ['frame' => $frame, 'page' => SitePage::of($this->reader->site($event), EventPlan::of($event), $spot)]);
+        return view('site.changed', ['frame' => $frame, 'page' => $this->pages->of($event, $spot)]);
     }
 }

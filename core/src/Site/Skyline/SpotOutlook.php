@@ -30,6 +30,7 @@ final readonly class SpotOutlook
      * @param list<Interval> $hidden when the whole disc is behind something or below the level, in order
      * @param bool $isDrawn whether the plan has anything that could hide the Sun
      * @param float $wholeSeconds of the eclipse with the whole disc above a level horizon
+     * @param Skyline $skyline in the directions in which the Sun moves
      */
     private function __construct(
         public PlanPoint $at,
@@ -41,6 +42,7 @@ final readonly class SpotOutlook
         public float $wholeSeconds,
         public bool $isDrawn,
         public array $hidden,
+        public Skyline $skyline,
     ) {}
 
     public static function from(PlanPoint $at, float $eyeM, SitePlan $plan, SunTrack $track, LocalCircumstances $circumstances): self
@@ -66,6 +68,7 @@ final readonly class SpotOutlook
             wholeSeconds: ClearSky::from(Skyline::level(), $track)->clearSeconds($from, $to),
             isDrawn: $plan->obstacles() !== [] || $plan->horizon->points !== [],
             hidden: $clear->hidden,
+            skyline: $skyline,
         );
     }
 

@@ -70,10 +70,10 @@ final class SunlitSite
         return $this->plan->isEmpty() ? null : $this->outlookFrom($this->mainPlace());
     }
 
-    /** What bounds the sky for eyes at a place; only in the directions in which the Sun moves when no others are given. */
-    public function skylineFrom(Thing $place, ?AzimuthSpan $within = null): Skyline
+    /** What bounds the sky for eyes at a place, in some directions. */
+    public function skylineFrom(Thing $place, AzimuthSpan $within): Skyline
     {
-        return Skyline::from($place->at(), $place->heightM, $this->plan->obstacles(), $this->plan->horizon, 0.0, $within ?? AzimuthSpan::ofTrack($this->track));
+        return Skyline::from($place->at(), $place->heightM, $this->plan->obstacles(), $this->plan->horizon, 0.0, $within);
     }
 
     public function outlookFrom(Thing $place): SpotOutlook
