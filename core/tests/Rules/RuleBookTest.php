@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeenShadow\Core\Tests\Rules;
+
+use KeenShadow\Core\Rules\Answer;
+use KeenShadow\Core\Rules\Change;
+use KeenShadow\Core\Rules\Danger;
+use KeenShadow\Core\Rules\Permission;
+use KeenShadow\Core\Rules\Rule;
+use KeenShadow\Core\Rules\RuleBook;
+use KeenShadow\Core\Rules\Situation;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\DataProviderExternal;
+use PHPUnit\Framework\TestCase;
+
+/** What the book says of ordinary good practice and of all that is never done. */
+final class RuleBookTest extends TestCase
+{
+    /** @return iterable<string, array{array<string, mixed>}> */
+    public static function good(): iterable
+    {
+        foreach (GoodPractice::situations() as $name => $situation) {
+            yield $name => [$situation];
+        }
+    }
+
+    /** @param array<string, mixed> $situation */
+    #[DataProvider('good')]
+    public function testGoodPracticeIsAllowed(array $situation): void
+    {
+        $answer = RuleBook::standard()->ask(Situation::of($situation));
+        self::assertSame([], $answer->conditions);
+        self::assertSame(Permission::Yes, $answer->permission, self::ids($answer));
+        self::assertSame([], $answer->mend);
+    }
+
+    /**
+     * @param array<string, mixed> $change
+     * @param list<array{string, mixed}> $mend
+     */
+    #[DataProviderExternal(Refused::class, 'changes')]
+    public function testWhatIsNeverDoneIsRefusedAndMended(string $good, array $change, string $rule, array $mend): void
+    {
+        $refused = Situation::of($change + GoodPractice::situations()[$good]);
+        $answer = RuleBook::standard()->ask($refused);
+        self::assertSame(Permission::No, $answer->permission);
+        self::assertContains($rule, array_map(static fn(Rule $r): string => $r->id, array_slice($answer->rules, 0, 2)), 'it is among the weightiest: ' . self::ids($answer));
+        self::assertNotSame([], $answer->dangers);
+        self::assertSame($mend, array_map(static fn(Change $c): array => [$c->part->value, $c->to], $answer->mend));
+        foreach ($answer->mend as $step) {
+            $refused = $refused->with($step->part, $step->to);
+        }
+        self::assertNotSame(Permission::No, RuleBook::standard()->ask($refused)->permission);
+    }
+
+    /** @return array<string, array{array<string, mixed>, Permission, string|null}> what is told, the answer, the begin of the question or the condition */
+    public static function unknown(): array
+    {
+        $glasses = GoodPractice::situations()['checked glasses'];
+        $welding = GoodPractice::situations()['shade 14'];
+
+        return [
+            'nothing told' => [[], Permission::No, 'What does the eye look at'],
+            'nobody says what is before the eye' => [['filter' => null] + $glasses, Permission::No, 'What is between the Sun and the eye'],
+            'bare eyes, and nobody knows whether it is total' => [['look' => 'direct', 'filter' => 'none'], Permission::No, 'Is it total here'],
+            'bare eyes in totality, and nobody knows the guarded times' => [['look' => 'direct', 'filter' => 'none', 'phase' => 'total'], Permission::No, 'Is it total here'],
+            'a plate without a stamp' => [['shade' => null] + $welding, Permission::No, 'Which shade number'],
+            'a pair not inspected' => [['verdict' => null] + $glasses, Permission::If, 'It is inspected today'],
+            'papers nobody has seen' => [['lot' => null] + $glasses, Permission::If, 'The papers of its lot'],
+            'not looked over' => [['flaw' => null] + $glasses, Permission::If, 'It was looked over for scratches'],
+            'a policy nobody has told' => [['policy' => null] + $glasses, Permission::If, 'The event\'s policy is not “indirect only”'],
+            'a child, watched or not' => [['person' => 'child'] + $glasses, Permission::If, 'A child of 9 to 12 is watched'],
+            'anybody' => [['person' => null] + $glasses, Permission::If, 'Whoever looks is 9 or older'],
+            'a camera' => [['look' => 'camera', 'instrument' => 'camera', 'filter' => 'none'], Permission::If, 'Its optical finder is taken off'],
+            'a box with who knows what in it' => [['look' => 'pinhole_screen'], Permission::If, 'If a mirror is part of it'],
+        ];
+    }
+
+    /** @param array<string, mixed> $told */
+    #[DataProvider('unknown')]
+    public function testWhatIsUnknownIsAskedFor(array $told, Permission $permission, string $asked): void
+    {
+        $answer = RuleBook::standard()->ask(Situation::of($told));
+        self::assertSame($permission, $answer->permission);
+        self::assertStringContainsString($asked, $answer->question ?? $answer->conditions[0]);
+        self::assertSame($permission === Permission::If, $answer->conditions !== []);
+    }
+
+    /** Phones and cameras at their owner's risk: a danger to equipment alone refuses nothing, and is named. */
+    public function testADangerToEquipmentAloneIsNamed(): void
+    {
+        $good = GoodPractice::situations();
+        self::assertSame([Danger::Equipment, Danger::Heat], RuleBook::standard()->ask(Situation::of($good['a phone without a filter']))->dangers);
+        self::assertSame([Danger::Equipment], RuleBook::standard()->ask(Situation::of($good['a phone behind a taped lens of glasses']))->dangers);
+        self::assertSame([Danger::Equipment], RuleBook::standard()->ask(Situation::of(['filter' => 'sunglasses'] + $good['a phone without a filter']))->dangers);
+        self::assertSame([], RuleBook::standard()->ask(Situation::of($good['a camera in totality']))->dangers);
+    }
+
+    /** Without any one rule something of all this comes out otherwise: no rule is there for nothing, and none is untested. */
+    public function testEveryRuleIsNeeded(): void
+    {
+        $situations = [...array_values(GoodPractice::situations()), ...array_map(static fn(array $row): array => $row[1] + GoodPractice::situations()[$row[0]], array_values(Refused::changes())), ['filter' => 'sunglasses'] + GoodPractice::situations()['a phone without a filter']];
+        $book = RuleBook::standard();
+        $answers = array_map(static fn(array $s): string => self::told($book->ask(Situation::of($s))), $situations);
+        foreach ($book->rules as $rule) {
+            $less = $book->without($rule->id);
+            $others = array_filter($situations, static fn(array $s, int $i): bool => self::told($less->ask(Situation::of($s))) !== $answers[$i], ARRAY_FILTER_USE_BOTH);
+            self::assertNotSame([], $others, $rule->id);
+        }
+        self::assertCount(count($book->rules), array_unique(array_map(static fn(Rule $r): string => $r->id, $book->rules)));
+    }
+
+    private static function told(Answer $answer): string
+    {
+        return $answer->permission->value . ' ' . self::ids($answer) . json_encode([$answer->conditions, $answer->mend]);
+    }
+
+    private static function ids(Answer $answer): string
+    {
+        return implode(' ', array_map(static fn(Rule $r): string => $r->id, $answer->rules));
+    }
+}
