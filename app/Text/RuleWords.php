@@ -10,6 +10,12 @@ use KeenShadow\Core\Rules\Verdict;
 /** What the rules say, in the reader's language. */
 final class RuleWords
 {
+    /** A sentence of the book, which is whole in core; blank stays blank. */
+    public static function sentence(string $sentence): string
+    {
+        return $sentence === '' ? '' : __($sentence);
+    }
+
     public static function verdict(Verdict $verdict): string
     {
         return __($verdict->word());

@@ -19,6 +19,14 @@ return [
         'no_place' => 'no place',
         'called_invalid' => 'called invalid by the receiver',
     ],
+    'rules' => [
+        'not_an_object' => 'Line :line is no situation: write one JSON object a line, its id a text.',
+        'unknown_part' => 'A situation has no part ":part".',
+        'not_a_word' => ':part cannot be :given; it is one of :words.',
+        'not_a_list' => ':part cannot be :given; it is a list of none or some of :words.',
+        'not_a_number' => ':part cannot be :given; it is a number from :least to :most.',
+        'not_true_or_false' => ':part cannot be :given; it is true or false.',
+    ],
     'sky' => [
         'out_of_range' => ':What must lie between :least and :most; :value does not.',
         'not_a_number' => ':what: ":text" is not a number.',

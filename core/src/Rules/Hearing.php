@@ -54,7 +54,7 @@ final readonly class Hearing
             }
         }
 
-        return new self($situation, ...$heard);
+        return new self(...$heard, situation: $situation);
     }
 
     public function permission(): Permission
@@ -84,8 +84,8 @@ final readonly class Hearing
             conditions: $permission === Permission::If ? $this->conditions() : [],
             rules: array_values(array_unique([...$deciding, ...$bearing], SORT_REGULAR)),
             dangers: $this->dangersOf($deciding),
-            reason: $first->reason ?? 'As long as nobody knows that, nothing can be allowed.',
-            do: $question ?? ($permission === Permission::If ? $this->allowing[0] ?? $this->nearest() : $first)->do ?? 'Use checked eclipse glasses, or an image on a screen.',
+            reason: $first === null ? '' : $first->reason,
+            do: $question ?? ($permission === Permission::If ? $this->allowing[0] ?? $this->nearest() : $first)->do ?? '',
             mend: $mend,
             question: $question,
         );

@@ -4,17 +4,8 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Rules;
 
-use KeenShadow\Core\Rules\Book\Cameras;
-use KeenShadow\Core\Rules\Book\Eyes;
-use KeenShadow\Core\Rules\Book\FrontFilters;
-use KeenShadow\Core\Rules\Book\Glasses;
-use KeenShadow\Core\Rules\Book\Images;
-use KeenShadow\Core\Rules\Book\NoFilters;
-use KeenShadow\Core\Rules\Book\People;
-use KeenShadow\Core\Rules\Book\Projection;
-
 /**
- * Who may look how: every rule there is, and the one way of asking them.
+ * Who may look how: the rules, and the one way of asking them.
  *
  * A rule that asks for something is met, not met, or open while nobody knows. What is allowed must be allowed by a rule, and
  * by none refused; a yes has nothing open. So no answer turns from yes to no when something is told that was unknown.
@@ -34,9 +25,10 @@ final readonly class RuleBook
         $this->byLook = $byLook;
     }
 
-    public static function standard(): self
+    /** @param list<Rule> $rules */
+    public static function of(array $rules): self
     {
-        return new self([...Eyes::rules(), ...NoFilters::rules(), ...Glasses::rules(), ...FrontFilters::rules(), ...Images::rules(), ...Projection::rules(), ...Cameras::rules(), ...People::rules()]);
+        return new self($rules);
     }
 
     /** The same without one rule, to see what hangs on it. */

@@ -9,6 +9,12 @@ use KeenShadow\Core\Refusal;
 /** A situation that cannot be told so. */
 final class RulesException extends Refusal
 {
+    /** @param int $line of a file of situations */
+    public static function notAnObject(int $line): self
+    {
+        return new self('not_an_object', ['line' => $line]);
+    }
+
     public static function unknownPart(string $part): self
     {
         return new self('unknown_part', ['part' => $part], $part);

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace KeenShadow\Core\Tests\Rules;
 
 use KeenShadow\Core\Rules\Answer;
+use KeenShadow\Core\Rules\Book\Standard;
 use KeenShadow\Core\Rules\Change;
 use KeenShadow\Core\Rules\Danger;
 use KeenShadow\Core\Rules\Permission;
 use KeenShadow\Core\Rules\Rule;
-use KeenShadow\Core\Rules\RuleBook;
 use KeenShadow\Core\Rules\Situation;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
@@ -30,7 +30,7 @@ final class RuleBookTest extends TestCase
     #[DataProvider('good')]
     public function testGoodPracticeIsAllowed(array $situation): void
     {
-        $answer = RuleBook::standard()->ask(Situation::of($situation));
+        $answer = Standard::book()->ask(Situation::of($situation));
         self::assertSame([], $answer->conditions);
         self::assertSame(Permission::Yes, $answer->permission, self::ids($answer));
         self::assertSame([], $answer->mend);
@@ -44,7 +44,7 @@ final class RuleBookTest extends TestCase
     public function testWhatIsNeverDoneIsRefusedAndMended(string $good, array $change, string $rule, array $mend): void
     {
         $refused = Situation::of($change + GoodPractice::situations()[$good]);
-        $answer = RuleBook::standard()->ask($refused);
+        $answer = Standard::book()->ask($refused);
         self::assertSame(Permission::No, $answer->permission);
         self::assertContains($rule, array_map(static fn(Rule $r): string => $r->id, array_slice($answer->rules, 0, 2)), 'it is among the weightiest: ' . self::ids($answer));
         self::assertNotSame([], $answer->dangers);
@@ -52,7 +52,7 @@ final class RuleBookTest extends TestCase
         foreach ($answer->mend as $step) {
             $refused = $refused->with($step->part, $step->to);
         }
-        self::assertNotSame(Permission::No, RuleBook::standard()->ask($refused)->permission);
+        self::assertNotSame(Permission::No, Standard::book()->ask($refused)->permission);
     }
 
     /** @return array<string, array{array<string, mixed>, Permission, string|null}> what is told, the answer, the begin of the question or the condition */
@@ -82,7 +82,7 @@ final class RuleBookTest extends TestCase
     #[DataProvider('unknown')]
     public function testWhatIsUnknownIsAskedFor(array $told, Permission $permission, string $asked): void
     {
-        $answer = RuleBook::standard()->ask(Situation::of($told));
+        $answer = Standard::book()->ask(Situation::of($told));
         self::assertSame($permission, $answer->permission);
         self::assertStringContainsString($asked, $answer->question ?? $answer->conditions[0]);
         self::assertSame($permission === Permission::If, $answer->conditions !== []);
@@ -92,17 +92,17 @@ final class RuleBookTest extends TestCase
     public function testADangerToEquipmentAloneIsNamed(): void
     {
         $good = GoodPractice::situations();
-        self::assertSame([Danger::Equipment, Danger::Heat], RuleBook::standard()->ask(Situation::of($good['a phone without a filter']))->dangers);
-        self::assertSame([Danger::Equipment], RuleBook::standard()->ask(Situation::of($good['a phone behind a taped lens of glasses']))->dangers);
-        self::assertSame([Danger::Equipment], RuleBook::standard()->ask(Situation::of(['filter' => 'sunglasses'] + $good['a phone without a filter']))->dangers);
-        self::assertSame([], RuleBook::standard()->ask(Situation::of($good['a camera in totality']))->dangers);
+        self::assertSame([Danger::Equipment, Danger::Heat], Standard::book()->ask(Situation::of($good['a phone without a filter']))->dangers);
+        self::assertSame([Danger::Equipment], Standard::book()->ask(Situation::of($good['a phone behind a taped lens of glasses']))->dangers);
+        self::assertSame([Danger::Equipment], Standard::book()->ask(Situation::of(['filter' => 'sunglasses'] + $good['a phone without a filter']))->dangers);
+        self::assertSame([], Standard::book()->ask(Situation::of($good['a camera in totality']))->dangers);
     }
 
     /** Without any one rule something of all this comes out otherwise: no rule is there for nothing, and none is untested. */
     public function testEveryRuleIsNeeded(): void
     {
         $situations = [...array_values(GoodPractice::situations()), ...array_map(static fn(array $row): array => $row[1] + GoodPractice::situations()[$row[0]], array_values(Refused::changes())), ['filter' => 'sunglasses'] + GoodPractice::situations()['a phone without a filter']];
-        $book = RuleBook::standard();
+        $book = Standard::book();
         $answers = array_map(static fn(array $s): string => self::told($book->ask(Situation::of($s))), $situations);
         foreach ($book->rules as $rule) {
             $less = $book->without($rule->id);

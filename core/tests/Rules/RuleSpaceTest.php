@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Tests\Rules;
 
+use KeenShadow\Core\Rules\Book\Standard;
 use KeenShadow\Core\Rules\Part;
 use KeenShadow\Core\Rules\Permission;
 use KeenShadow\Core\Rules\RuleBook;
@@ -39,7 +40,7 @@ final class RuleSpaceTest extends TestCase
     #[DataProvider('starts')]
     public function testEveryPairOfParts(array $start): void
     {
-        $book = RuleBook::standard();
+        $book = Standard::book();
         $one = Situation::of($start);
         $seen = 0;
         foreach (self::values() as $i => [$part, $value]) {
@@ -56,7 +57,7 @@ final class RuleSpaceTest extends TestCase
 
     public function testDrawnAtRandom(): void
     {
-        $book = RuleBook::standard();
+        $book = Standard::book();
         mt_srand(7);
         $count = ['yes' => 0, 'if' => 0, 'no' => 0];
         for ($n = 0; $n < self::DRAWN; ++$n) {
