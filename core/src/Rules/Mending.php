@@ -24,24 +24,22 @@ final class Mending
         return $best;
     }
 
-    /** @return list<list<Condition>> what would have to be: as the rule that refuses has it, and for each rule that allows something */
+    /** @return list<list<Condition>> what would have to be: as the rules that refuse have it, and for each rule that allows something; what leaves the look as it is comes first */
     private static function ways(RuleBook $book, Situation $situation): array
     {
-        $ways = [];
-        foreach ($book->hear($situation)->broken as $rule) {
-            if ($rule->instead !== []) {
-                $ways[] = Condition::read($rule->instead);
-            }
-        }
-        $isToSee = $situation->get(Part::Look) !== 'camera';
+        $look = $situation->get(Part::Look);
+        $ways = array_values(array_filter(array_map(static fn(Rule $rule): array => $rule->instead, $book->hear($situation)->broken)));
+        $elsewhere = [];
         foreach ($book->rules as $rule) {
-            // A sensor sees nothing for anybody who wanted to look.
-            if ($rule->effect === Effect::Allows && !($isToSee && $rule->isAbout('camera'))) {
+            if ($rule->effect === Effect::Allows && is_string($look) && $rule->isAbout($look)) {
                 $ways[] = $rule->where;
+            } elseif ($rule->effect === Effect::Allows && !$rule->isAbout('camera')) {
+                // A sensor sees nothing for anybody who wanted to look.
+                $elsewhere[] = $rule->where;
             }
         }
 
-        return $ways;
+        return [...$ways, ...$elsewhere];
     }
 
     /**
@@ -88,7 +86,7 @@ final class Mending
     {
         foreach ([Effect::Asks, Effect::Forbids] as $effect) {
             foreach ($broken as $rule) {
-                $wanted = $rule->effect === Effect::Forbids ? Condition::read($rule->instead) : $rule->needs;
+                $wanted = $rule->effect === Effect::Forbids ? $rule->instead : $rule->needs;
                 $failing = array_filter($wanted, static fn(Condition $c): bool => $c->holds($situation) === false);
                 if ($rule->effect === $effect && $failing !== []) {
                     return array_values($failing);

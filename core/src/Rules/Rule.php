@@ -22,7 +22,7 @@ final readonly class Rule
      * @param string $do what to do with the thing, or with it in hand
      * @param list<Danger> $dangers against which it stands
      * @param bool $refusesUnknown whether what it asks for must be known before: nobody finds it out on the spot, or a wrong guess costs an eye
-     * @param array<string, bool|string> $instead what to change, where it forbids
+     * @param list<Condition> $instead what to make so, where it forbids
      * @param Disagreement|null $disagreement where practitioners differ
      */
     private function __construct(
@@ -179,7 +179,7 @@ final readonly class Rule
             source: $source,
             strength: $strength,
             refusesUnknown: $refusesUnknown,
-            instead: $instead,
+            instead: Condition::read($instead),
             disagreement: $disagreement,
         );
     }
