@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Text;
 
+use KeenShadow\Core\Rules\Change;
 use KeenShadow\Core\Rules\Finding;
 use KeenShadow\Core\Rules\Verdict;
 
@@ -14,6 +15,19 @@ final class RuleWords
     public static function sentence(string $sentence): string
     {
         return $sentence === '' ? '' : __($sentence);
+    }
+
+    /** What to do for it to be allowed. */
+    public static function change(Change $change): string
+    {
+        $to = match (true) {
+            is_bool($change->to) => $change->to ? 'true' : 'false',
+            is_float($change->to) => 'number',
+            is_array($change->to) => 'none',
+            default => $change->to,
+        };
+
+        return (string) trans("mends.{$change->part->value}.{$to}", ['value' => is_float($change->to) ? Numbers::decimal($change->to, 0) : '']);
     }
 
     public static function verdict(Verdict $verdict): string

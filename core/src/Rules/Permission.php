@@ -10,4 +10,24 @@ enum Permission: string
     case Yes = 'yes';
     case If = 'if';
     case No = 'no';
+
+    /** How it is shown among other verdicts. */
+    public function level(): Level
+    {
+        return match ($this) {
+            self::Yes => Level::Yes,
+            self::If => Level::Hold,
+            self::No => Level::No,
+        };
+    }
+
+    /** In a word or two. */
+    public function word(): string
+    {
+        return match ($this) {
+            self::Yes => 'Yes',
+            self::If => 'Yes, if',
+            self::No => 'No',
+        };
+    }
 }

@@ -5,9 +5,10 @@
         <p>
             {{ $frame->event->place_name }} · {{ App\Text\Days::full($frame->here->local($frame->here->circumstances->maximum->time())) }} · {{ __('times in :zone', ['zone' => $frame->clock->zone()]) }}
             @can('update', $frame->event)
-                · <a href="{{ route('events.edit', $frame->event) }}">{{ __('Change') }}</a>
+                <span class="change">· <a href="{{ route('events.edit', $frame->event) }}">{{ __('Change') }}</a></span>
             @endcan
         </p>
+        <a class="may-link" href="{{ route('rules.may', $frame->event) }}" @if ($room === 'rules') aria-current="page" @endif>{{ __('May I use this?') }}</a>
     </div>
     <x-ribbon :ribbon="$frame->ribbon" />
     <div class="frame">

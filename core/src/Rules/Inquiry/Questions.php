@@ -1,0 +1,189 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeenShadow\Core\Rules\Inquiry;
+
+use KeenShadow\Core\Rules\Part;
+
+/** The questions, in the order in which they narrow the matter: what is done with it, when, what is on it, in which state, who. */
+final class Questions
+{
+    private const TELESCOPES = ['binocular', 'refractor', 'newtonian', 'closed_mirror', 'solar_telescope'];
+    private const EYES = ['direct', 'through_optics'];
+    private const SENSORS = ['camera', 'screen_of_device'];
+
+    /** @return list<Question> */
+    public static function all(): array
+    {
+        return [...self::uses(), self::when(), ...self::filters(), ...self::welding(), ...self::states(), ...self::beams(), ...self::who()];
+    }
+
+    /** @return list<Question> */
+    private static function uses(): array
+    {
+        $words = 'What do you do with it?';
+
+        return [
+            Question::of('use', $words, ['instrument' => self::TELESCOPES], Part::Look, [
+                Choice::of('look', 'Look into it', ['look' => 'through_optics']),
+                Choice::of('screen', 'Throw the image on a screen', ['look' => 'projected', 'filter' => 'none']),
+                Choice::of('camera', 'A camera or phone on it; nobody looks in', ['look' => 'camera']),
+            ]),
+            Question::of('use', $words, ['instrument' => 'camera'], Part::Look, [
+                Choice::of('display', 'Look at its display', ['look' => 'screen_of_device']),
+                Choice::of('finder', 'Look through its finder', ['look' => 'through_optics']),
+                Choice::of('alone', 'It takes pictures; nobody looks in', ['look' => 'camera']),
+            ]),
+            Question::of('use', $words, ['instrument' => 'none'], Part::Look, [
+                Choice::of('image', 'Look at the image, with the Sun behind me', ['look' => 'pinhole_screen']),
+                Choice::of('through', 'Look through the hole at the Sun', ['look' => 'through_pinhole']),
+            ]),
+            Question::of('use', $words, ['instrument' => 'flat_mirror'], Part::Look, [
+                Choice::of('wall', 'Throw the Sun on a shaded wall, behind a card with a hole', ['look' => 'pinhole_screen']),
+                Choice::of('look', 'Look into it', ['look' => 'reflection']),
+            ]),
+        ];
+    }
+
+    private static function when(): Question
+    {
+        return Question::of('when', 'When?', ['look' => [...self::EYES, ...self::SENSORS]], Part::Phase, [
+            Choice::of('shows', 'While any of the bright Sun shows', ['phase' => 'partial']),
+            Choice::of('totality', 'In totality, between the calls', ['phase' => 'total', 'guarded' => true]),
+        ]);
+    }
+
+    /** @return list<Question> */
+    private static function filters(): array
+    {
+        return [
+            Question::of('filter', 'What is on it?', ['look' => 'through_optics'], Part::Filter, [
+                Choice::of('front', 'A filter made for looking, over the front', ['filter' => 'visual_front', 'at' => 'front']),
+                Choice::of('none', 'Nothing', ['filter' => 'none']),
+                Choice::of('worn', 'I wear eclipse glasses', ['filter' => 'eclipse_glasses', 'at' => 'behind_optics']),
+                Choice::of('taped', 'Eclipse glasses taped over the front', ['filter' => 'eclipse_glasses', 'at' => 'front']),
+                Choice::of('eyepiece', 'A filter in the eyepiece', ['filter' => 'eyepiece_filter', 'at' => 'behind_optics']),
+                Choice::of('photo', 'Filter film for photographs', ['filter' => 'photo_front', 'at' => 'front']),
+            ]),
+            Question::of('filter', 'What is on it?', ['look' => self::SENSORS], Part::Filter, [
+                Choice::of('front', 'A filter made for it, over the front', ['filter' => 'photo_front', 'at' => 'front']),
+                Choice::of('none', 'Nothing', ['filter' => 'none']),
+                Choice::of('taped', 'Eclipse glasses taped over the front', ['filter' => 'eclipse_glasses', 'at' => 'front', 'fixing' => 'taped']),
+                Choice::of('eyepiece', 'A filter in the eyepiece', ['filter' => 'eyepiece_filter', 'at' => 'behind_optics']),
+            ]),
+        ];
+    }
+
+    /** @return list<Question> */
+    private static function welding(): array
+    {
+        return [
+            Question::of('kind', 'Which kind?', ['filter' => 'welding'], Part::WeldingKind, [
+                Choice::of('fixed', 'A fixed plate', ['welding_kind' => 'helmet_fixed']),
+                Choice::of('auto', 'It darkens by itself', ['welding_kind' => 'auto_darkening']),
+            ]),
+            Question::of('shade', 'Which shade is stamped on it?', ['filter' => 'welding'], Part::Shade, [
+                Choice::of('14', '14 or darker', ['shade' => 14.0]),
+                Choice::of('12', '12 or 13', ['shade' => 12.0]),
+                Choice::of('10', '11 or lighter', ['shade' => 10.0]),
+                // What is not marked is refused like the lightest.
+                Choice::of('none', 'None, or I cannot tell', ['shade' => 0.0]),
+            ]),
+        ];
+    }
+
+    /** @return list<Question> */
+    private static function states(): array
+    {
+        $unknown = Choice::of('unknown', 'I do not know');
+        $stands = ['attended' => true, 'mounted' => 'tripod', 'finder' => 'capped_both'];
+        $inOrder = ['verdict' => 'fit', 'lot' => 'in_order', 'flaw' => [], 'stacked' => false];
+
+        return [
+            Question::of('state', 'How is it?', ['look' => 'direct', 'filter' => ['eclipse_glasses', 'handheld_viewer', 'face_shield', 'welding']], Part::Verdict, [
+                Choice::of('fit', 'Inspected today, found fit, its papers in order; used alone', $inOrder),
+                Choice::of('flaw', 'Scratched, creased, torn, holed, patched or dirty', ['flaw' => ['scratch']]),
+                Choice::of('papers', 'Its papers are in doubt, or there are none', ['lot' => 'in_doubt']),
+                Choice::of('several', 'Several, one on another', ['stacked' => true]),
+                $unknown,
+            ]),
+            Question::of('state', 'How is the filter?', ['look' => 'through_optics', 'filter' => 'visual_front'], Part::Fixing, [
+                Choice::of('fit', 'Taped or screwed on; held against the Sun today, without a flaw; its papers in order; on a tripod, finder off or capped at both ends, one of the crew at it', ['fixing' => 'taped', 'checked_against_sun' => true] + $inOrder + $stands),
+                Choice::of('hand', 'The same, but in the hand', ['fixing' => 'taped', 'checked_against_sun' => true, 'mounted' => 'hand'] + $inOrder + $stands),
+                Choice::of('pushed', 'Only pushed on, or loose', ['fixing' => 'pushed_on']),
+                Choice::of('flaw', 'It has a hole, a scratch or a crease', ['flaw' => ['hole']]),
+                Choice::of('finder', 'The finder is open', ['finder' => 'open']),
+                Choice::of('alone', 'It is left alone now and then', ['attended' => false]),
+                $unknown,
+            ]),
+            Question::of('stand', 'How does it stand?', ['look' => 'through_optics', 'filter' => 'none'], Part::Attended, [
+                Choice::of('crew', 'On a tripod, finder off or capped at both ends, one of the crew at it', $stands),
+                Choice::of('hand', 'In the hand', ['mounted' => 'hand'] + $stands),
+                Choice::of('finder', 'The finder is open', ['finder' => 'open']),
+                Choice::of('alone', 'It is left alone now and then', ['attended' => false]),
+                $unknown,
+            ]),
+            Question::of('stand', 'How does it stand?', ['look' => self::SENSORS, 'instrument' => [...self::TELESCOPES, 'camera']], Part::Finder, [
+                Choice::of('crew', 'No optical finder, or it is capped at both ends; one of the crew is at it', ['finder' => 'capped_both', 'attended' => true]),
+                Choice::of('finder', 'The optical finder is open', ['finder' => 'open']),
+                Choice::of('alone', 'It is left alone now and then', ['attended' => false, 'finder' => 'capped_both']),
+                $unknown,
+            ]),
+        ];
+    }
+
+    /** @return list<Question> */
+    private static function beams(): array
+    {
+        $unknown = Choice::of('unknown', 'I do not know');
+        $safe = ['attended' => true, 'people_in_beam' => false];
+
+        return [
+            Question::of('stand', 'How does it stand?', ['look' => 'projected', 'instrument' => self::TELESCOPES], Part::PeopleInBeam, [
+                Choice::of('crew', 'On a tripod, finder and unused side capped, nobody in the beam, one of the crew at it', ['mounted' => 'tripod', 'finder' => 'capped_both', 'unused_side' => 'capped', 'watched' => true] + $safe),
+                Choice::of('beam', 'People come near the beam', ['people_in_beam' => true]),
+                Choice::of('hand', 'In the hand', ['mounted' => 'hand']),
+                Choice::of('alone', 'It is left alone now and then', ['attended' => false]),
+                $unknown,
+            ]),
+            Question::of('eyepiece', 'Which eyepiece, which opening?', ['look' => 'projected', 'instrument' => self::TELESCOPES], Part::Eyepiece, [
+                Choice::of('simple', 'A simple uncemented one (Huygens, Ramsden); the opening 75 mm or less', ['eyepiece' => 'uncemented', 'aperture_mm' => 75.0]),
+                Choice::of('wide', 'A simple one; the opening is wider', ['eyepiece' => 'uncemented', 'aperture_mm' => 100.0]),
+                Choice::of('other', 'Another one, cemented or of plastic', ['eyepiece' => 'cemented']),
+                $unknown,
+            ]),
+            Question::of('stand', 'Where does its light go?', ['look' => 'pinhole_screen', 'instrument' => 'flat_mirror'], Part::PeopleInBeam, [
+                Choice::of('crew', 'Where no eye can come into it; one of the crew is at it', $safe),
+                Choice::of('beam', 'People come near the beam', ['people_in_beam' => true]),
+                $unknown,
+            ]),
+        ];
+    }
+
+    /** @return list<Question> */
+    private static function who(): array
+    {
+        $keeps = ['keeps_on' => true];
+        $child = Choice::of('child', 'A child of 9 to 12 among others', ['person' => 'child', 'watched' => false]);
+        $young = Choice::of('young', 'A child up to 8', ['person' => 'young_child']);
+
+        return [
+            Question::of('who', 'Who looks?', ['look' => 'direct', 'filter' => ['eclipse_glasses', 'handheld_viewer', 'face_shield', 'welding']], Part::Person, [
+                Choice::of('adult', 'An adult who keeps it on', ['person' => 'adult'] + $keeps),
+                Choice::of('teen', 'A teenager who keeps it on', ['person' => 'teen'] + $keeps),
+                Choice::of('watched', 'A child of 9 to 12 who keeps it on, with an adult who watches only this child', ['person' => 'child', 'watched' => true] + $keeps),
+                $child,
+                $young,
+                Choice::of('peeks', 'Somebody who takes it off or peeks', ['keeps_on' => false]),
+            ]),
+            Question::of('who', 'Who looks?', ['look' => self::EYES], Part::Person, [
+                Choice::of('adult', 'An adult', ['person' => 'adult']),
+                Choice::of('teen', 'A teenager', ['person' => 'teen']),
+                Choice::of('watched', 'A child of 9 to 12, with an adult who watches only this child', ['person' => 'child', 'watched' => true]),
+                $child,
+                $young,
+            ]),
+        ];
+    }
+}

@@ -1,0 +1,47 @@
+import { expect, expectAccessible, expectNoSidewaysScroll, signIn, test } from "./support.js";
+
+test("a helper asks about a helmet on a phone, in their own words, and is told no in a few taps", async ({ page }) => {
+    await page.setViewportSize({ width: 390, height: 844 });
+    await signIn(page);
+    await page.goto("/events/2");
+    await page.getByRole("link", { name: "May I use this?" }).click();
+    await page.getByLabel("What is it?").pressSequentially("helm");
+    await expect(page.getByRole("link", { name: "Sunglasses" })).toHaveCount(0);
+    await expectAccessible(page);
+    await page.getByRole("link", { name: "Welding helmet" }).click();
+    await page.getByRole("link", { name: "While any of the bright Sun shows" }).click();
+    await page.getByRole("link", { name: "A fixed plate" }).click();
+    await expect(page.getByRole("heading", { name: "Which shade is stamped on it?" })).toBeVisible();
+    await expectAccessible(page);
+    await page.getByRole("link", { name: "12 or 13" }).click();
+    const answer = page.getByRole("region", { name: "Verdict" });
+    await expect(answer).toContainText("No");
+    await expect(answer).toBeInViewport({ ratio: 1 });
+    await expectNoSidewaysScroll(page);
+    await expectAccessible(page);
+    // One tap back, and the next answer.
+    await page.getByRole("listitem").filter({ hasText: "12 or 13" }).getByRole("link", { name: "Change" }).click();
+    await page.getByRole("link", { name: "14 or darker" }).click();
+    await page.getByRole("link", { name: /^Inspected today/ }).click();
+    await page.getByRole("link", { name: "An adult who keeps it on" }).click();
+    await expect(answer).toContainText("Yes, if");
+    for (const tap of await page.getByRole("list", { name: "What was answered" }).getByRole("link").all()) {
+        expect((await tap.boundingBox()).height).toBeGreaterThanOrEqual(48);
+    }
+    await page.getByRole("link", { name: /single whole welding plate/ }).click();
+    await expect(page.locator("#welding-glass")).toBeInViewport();
+    await expectAccessible(page);
+});
+
+test("the answer is a card of one A5 page", async ({ page }) => {
+    await signIn(page);
+    await page.goto("/events/2/may-i?item=binocular&use=look&when=shows&filter=worn");
+    await expect(page.getByRole("region", { name: "Verdict" })).toContainText("No");
+    const card = await page.pdf({ preferCSSPageSize: true });
+    const text = card.toString("latin1");
+    expect(text.match(/\/Type\s*\/Page\b/g)).toHaveLength(1);
+    const [, width, height] = text.match(/\/MediaBox\s*\[0 0 ([\d.]+) ([\d.]+)\]/).map(Number);
+    // A5 is 148 × 210 mm.
+    expect(width).toBeCloseTo((148 / 25.4) * 72, -0.5);
+    expect(height).toBeCloseTo((210 / 25.4) * 72, -0.5);
+});
