@@ -6,6 +6,7 @@ namespace KeenShadow\Core\Eyewear;
 
 use KeenShadow\Core\Rules\Finding;
 use KeenShadow\Core\Rules\Level;
+use KeenShadow\Core\Rules\Situation;
 use KeenShadow\Core\Rules\Source;
 use KeenShadow\Core\Rules\Verdict;
 
@@ -21,8 +22,8 @@ final class PairCondition
         $findings = array_map(static fn(PairFault $fault): Finding => $fault->finding(), $faults);
         if ($lot !== Level::Yes) {
             $findings[] = $lot === Level::No
-                ? new Finding(Level::No, 'Its lot is not to be handed out, whatever the pair looks like.', 'Cut through both lenses so that nobody can use it.', Source::CommonPractice)
-                : new Finding(Level::Hold, 'Its lot is on hold until the papers are in order.', 'Keep it apart; settle the lot first.', Source::CommonPractice);
+                ? new Finding(Level::No, 'Its lot is not to be handed out, whatever the pair looks like.', 'Cut through both lenses so that nobody can use it.', Source::CommonPractice, rule: 'papers-in-order')
+                : new Finding(Level::Hold, 'Its lot is on hold until the papers are in order.', 'Keep it apart; settle the lot first.', Source::CommonPractice, rule: 'papers-in-order');
         }
 
         return Verdict::of(EyewearSubject::Pair, $findings, new Finding(
@@ -30,6 +31,36 @@ final class PairCondition
             'Inspected, nothing found.',
             'Use it today; look it over again before the next use.',
             Source::CommonPractice,
+            rule: 'inspected-today',
         ));
+    }
+
+    /**
+     * A look at the Sun through this pair, for the rule book to be asked about: what the checker and the papers say of it.
+     *
+     * @param list<PairFault> $faults
+     */
+    public static function situation(array $faults, Level $lot): Situation
+    {
+        $parts = ['look' => 'direct', 'filter' => 'eclipse_glasses', 'at' => 'eye', 'instrument' => 'none', 'stacked' => false, 'flaw' => []];
+        $parts['verdict'] = match (self::verdict($faults, $lot)->level) {
+            Level::Yes => 'fit',
+            Level::Hold => 'hold',
+            Level::No => 'withdraw',
+        };
+        $parts['lot'] = match ($lot) {
+            Level::Yes => 'in_order',
+            Level::Hold => 'in_doubt',
+            Level::No => 'refused',
+        };
+        foreach ($faults as $fault) {
+            if ($fault === PairFault::DoesNotStayOn) {
+                $parts['keeps_on'] = false;
+            } else {
+                $parts['flaw'][] = $fault->flaw();
+            }
+        }
+
+        return Situation::of($parts);
     }
 }

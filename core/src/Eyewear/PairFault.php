@@ -38,18 +38,31 @@ enum PairFault: string
                 'The lens is dirty, so a scratch could hide.',
                 'Clean it as its maker says, then look it over again.',
                 Source::CommonPractice,
+                rule: 'whole',
             ),
             self::DoesNotStayOn => new Finding(
                 Level::Hold,
                 'It does not stay on or does not cover the eyes.',
                 'Give it to someone it fits, or set it in a face shield.',
                 Source::CommonPractice,
+                rule: 'kept-on',
             ),
+        };
+    }
+
+    /** What the rule book calls it; of one that does not stay on it asks otherwise. */
+    public function flaw(): string
+    {
+        return match ($this) {
+            self::LensLoose => 'loose',
+            self::FrameTorn => 'torn_frame',
+            self::SecondLight => 'second_point',
+            default => $this->value,
         };
     }
 
     private static function withdraw(string $reason): Finding
     {
-        return new Finding(Level::No, $reason, 'Cut through both lenses so that nobody can use it.', Source::CommonPractice);
+        return new Finding(Level::No, $reason, 'Cut through both lenses so that nobody can use it.', Source::CommonPractice, rule: 'whole');
     }
 }

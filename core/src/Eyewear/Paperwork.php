@@ -49,6 +49,7 @@ final readonly class Paperwork
                 'Maker, standard, instructions, warnings, origin and report all fit together.',
                 'Inspect every pair before it is used; papers do not show a scratch.',
                 Source::CommonPractice,
+                rule: 'papers-in-order',
             ),
         );
     }
@@ -62,12 +63,14 @@ final readonly class Paperwork
                 'No maker is named, so nobody answers for the filter and no report can belong to it.',
                 'Set the lot aside and do not hand it out; cut through the lenses if it stays unnamed.',
                 Source::Iso12312,
+                rule: 'papers-in-order',
             ),
             Stated::Unsure => new Finding(
                 Level::Hold,
                 'It is not clear who made them.',
                 'Look for the maker\'s name on the frame and the packing.',
                 Source::Iso12312,
+                rule: 'papers-in-order',
             ),
         };
     }
@@ -79,6 +82,7 @@ final readonly class Paperwork
             'The maker\'s address is missing or not found; the standard asks for it.',
             'Find the address and ask the maker whether this batch is theirs.',
             Source::Iso12312,
+            rule: 'papers-in-order',
         );
     }
 
@@ -91,18 +95,21 @@ final readonly class Paperwork
                 'A logo or the letters ISO alone claim nothing; fakes carry them.',
                 'Ask for the report under ISO 12312-2 for this product and batch.',
                 Source::CommonPractice,
+                rule: 'papers-in-order',
             ),
             PrintedStandard::Another => new Finding(
                 Level::No,
                 'Another standard is cited; only ISO 12312-2 is for looking straight at the Sun.',
                 'Do not use them for the Sun.',
                 Source::Iso12312,
+                rule: 'papers-in-order',
             ),
             PrintedStandard::None => new Finding(
                 Level::No,
                 'No standard is cited, so they are not sold for looking straight at the Sun.',
                 'Do not use them for the Sun.',
                 Source::Iso12312,
+                rule: 'papers-in-order',
             ),
         };
     }
@@ -114,6 +121,7 @@ final readonly class Paperwork
             'The printed expiry date lies before the day of use.',
             'Withdraw the lot; order new glasses.',
             Source::CommonPractice,
+            rule: 'papers-in-order',
         );
     }
 
@@ -124,6 +132,7 @@ final readonly class Paperwork
             'There are no instructions for use; the standard asks for them.',
             'Ask the supplier for the printed instructions of this product.',
             Source::Iso12312,
+            rule: 'papers-in-order',
         );
     }
 
@@ -134,6 +143,7 @@ final readonly class Paperwork
             'The warnings are missing (never with optics, discard when damaged); the standard asks for them.',
             'Ask the supplier; say the warnings aloud to every group in any case.',
             Source::Iso12312,
+            rule: 'papers-in-order',
         );
     }
 
@@ -146,12 +156,14 @@ final readonly class Paperwork
                 'A web shop or market place is no proof of origin: fakes are sold there beside good ones.',
                 'Ask the named maker whether they supply this seller.',
                 Source::CommonPractice,
+                rule: 'papers-in-order',
             ),
             Origin::Unknown => new Finding(
                 Level::Hold,
                 'Nobody knows where these glasses came from.',
                 'Trace them to a seller and a maker, or withdraw them.',
                 Source::CommonPractice,
+                rule: 'papers-in-order',
             ),
         };
     }
@@ -165,18 +177,21 @@ final readonly class Paperwork
                 'The report names this product but not this batch.',
                 'Ask for the report of this batch, or the maker\'s written word that it covers it.',
                 Source::CommonPractice,
+                rule: 'papers-in-order',
             ),
             TestReport::SomethingElse => new Finding(
                 Level::Hold,
                 'The report is for another product; it says nothing about these.',
                 'Ask for the report of this product and batch.',
                 Source::CommonPractice,
+                rule: 'papers-in-order',
             ),
             TestReport::None => new Finding(
                 Level::Hold,
                 'There is no laboratory report.',
                 'Ask the maker for the report of this product and batch.',
                 Source::CommonPractice,
+                rule: 'papers-in-order',
             ),
         };
     }

@@ -23,4 +23,10 @@ enum FilterReason: string
     case Hidden = 'hidden';
     /** Total here and seen, for long enough. */
     case Totality = 'totality';
+
+    /** Id of the rule in the book on which it stands. */
+    public function rule(): string
+    {
+        return $this === self::Totality ? 'totality' : 'bare-eyes';
+    }
 }

@@ -127,6 +127,7 @@ final readonly class Pinhole
             'The disc is large and sharp enough to show a bite.',
             'Try it on an ordinary sunny day before the eclipse.',
             Source::CommonPractice,
+            rule: 'pinhole-image',
         ));
     }
 }

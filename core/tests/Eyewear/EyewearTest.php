@@ -12,7 +12,10 @@ use KeenShadow\Core\Eyewear\Paperwork;
 use KeenShadow\Core\Eyewear\PrintedStandard;
 use KeenShadow\Core\Eyewear\Stated;
 use KeenShadow\Core\Eyewear\TestReport;
+use KeenShadow\Core\Rules\Book\Standard;
 use KeenShadow\Core\Rules\Level;
+use KeenShadow\Core\Rules\Permission;
+use KeenShadow\Core\Rules\Rule;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -83,6 +86,22 @@ final class EyewearTest extends TestCase
         self::assertSame(Level::Hold, PairCondition::verdict([], Level::Hold)->level);
         self::assertSame(Level::No, PairCondition::verdict([], Level::No)->level);
         self::assertSame(Level::No, PairCondition::verdict([PairFault::Scratch], Level::Hold)->level);
+    }
+
+    /** The room's own verdict and the rule book agree on every pair: any faults, any lot. Fit is an "if" there, for it depends on who looks. */
+    public function testTheRuleBookAgreesOnEveryPair(): void
+    {
+        $pairs = [[], ...array_map(static fn(PairFault $f): array => [$f], PairFault::cases()), [PairFault::Dirt, PairFault::DoesNotStayOn], PairFault::cases()];
+        foreach ($pairs as $faults) {
+            foreach (Level::cases() as $lot) {
+                $verdict = PairCondition::verdict($faults, $lot);
+                $answer = Standard::book()->ask(PairCondition::situation($faults, $lot));
+                self::assertSame($verdict->level === Level::Yes ? Permission::If : Permission::No, $answer->permission, $verdict->findings[0]->reason);
+                foreach ($verdict->findings as $finding) {
+                    self::assertContains($finding->rule, array_map(static fn(Rule $r): string => $r->id, $answer->rules), $finding->reason);
+                }
+            }
+        }
     }
 
     private static function papers(

@@ -4,16 +4,21 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Tests\Rules;
 
+use FilesystemIterator;
 use KeenShadow\Core\Rules\Answer;
 use KeenShadow\Core\Rules\Book\Standard;
 use KeenShadow\Core\Rules\Change;
 use KeenShadow\Core\Rules\Danger;
+use KeenShadow\Core\Rules\FilterReason;
 use KeenShadow\Core\Rules\Permission;
 use KeenShadow\Core\Rules\Rule;
 use KeenShadow\Core\Rules\Situation;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
 use PHPUnit\Framework\TestCase;
+use RecursiveDirectoryIterator;
+use RecursiveIteratorIterator;
+use SplFileInfo;
 
 /** What the book says of ordinary good practice and of all that is never done. */
 final class RuleBookTest extends TestCase
@@ -110,6 +115,23 @@ final class RuleBookTest extends TestCase
             self::assertNotSame([], $others, $rule->id);
         }
         self::assertCount(count($book->rules), array_unique(array_map(static fn(Rule $r): string => $r->id, $book->rules)));
+    }
+
+    /** Wherever a room's finding names a rule, there is one of that name. */
+    public function testFindingsNameRulesThatThereAre(): void
+    {
+        $ids = array_map(static fn(Rule $r): string => $r->id, Standard::book()->rules);
+        $named = 0;
+        /** @var SplFileInfo $file */
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2) . '/src', FilesystemIterator::SKIP_DOTS)) as $file) {
+            preg_match_all("/\\brule: '([^']+)'/", (string) file_get_contents($file->getPathname()), $found);
+            self::assertSame([], array_diff($found[1], $ids), $file->getPathname());
+            $named += count($found[1]);
+        }
+        self::assertGreaterThan(20, $named);
+        foreach (FilterReason::cases() as $reason) {
+            self::assertContains($reason->rule(), $ids);
+        }
     }
 
     private static function told(Answer $answer): string

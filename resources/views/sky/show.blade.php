@@ -9,7 +9,7 @@
             @if ($page->answer->edgeNote)
                 <p class="caution"><b>{{ $page->answer->edgeNote }}</b></p>
             @endif
-            <p class="caution">{{ $page->caution }}</p>
+            <p class="caution">{{ $page->caution }} <a href="{{ route('rules.book', $frame->event) }}#{{ $frame->filters->reason->rule() }}">{{ __('The rule') }}</a></p>
 
             <h2 id="contacts">{{ __('Contacts') }}</h2>
             <x-table labelledby="contacts" class="contacts stacks">

@@ -81,6 +81,7 @@ final readonly class DoorwayOutlook
                 'For all heights of eyes a hole lies on the banner at the maximum, and nothing stands in front of the Sun.',
                 'Hang it a day or two before and try it at the same hours; only checked filters go into the holes.',
                 Source::Plan,
+                rule: 'papers-in-order',
             ),
         );
     }

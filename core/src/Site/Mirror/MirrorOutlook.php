@@ -71,11 +71,11 @@ final readonly class MirrorOutlook
         }
         $passes = $this->beam->passes($this->plan);
         if ($passes !== []) {
-            $findings[] = new Finding(Level::Hold, 'The beam goes by :names.', 'Move the mirror, or keep people and windows out of it: reflected sunlight blinds.', Source::Plan, ['names' => array_map(static fn(Thing $t): string => $t->name, $passes)]);
+            $findings[] = new Finding(Level::Hold, 'The beam goes by :names.', 'Move the mirror, or keep people and windows out of it: reflected sunlight blinds.', Source::Plan, ['names' => array_map(static fn(Thing $t): string => $t->name, $passes)], rule: 'mirror-beam');
         }
         $atEyesM = $this->beam->atEyesM();
         if ($atEyesM > 0) {
-            $findings[] = new Finding(Level::Hold, 'For :metres m the beam runs at the height of eyes.', 'Rope that stretch off, or raise the screen and lower the mirror.', Source::CommonPractice, ['metres' => $atEyesM]);
+            $findings[] = new Finding(Level::Hold, 'For :metres m the beam runs at the height of eyes.', 'Rope that stretch off, or raise the screen and lower the mirror.', Source::CommonPractice, ['metres' => $atEyesM], rule: 'mirror-beam');
         }
         if ($atScreen->shadeVerdict()->level !== Level::Yes) {
             $findings[] = new Finding(Level::Hold, 'The Sun itself reaches the screen for a part of the eclipse and washes the image out.', 'Hang it in a wall\'s shade.', Source::CommonPractice);
@@ -86,6 +86,7 @@ final readonly class MirrorOutlook
             'Nothing on the plan is in the beam\'s way, and it passes no window and no eye.',
             'Only a flat mirror, with tape over the side that is not used; somebody stands by it all the time.',
             Source::CommonPractice,
+            rule: 'mirror-never-alone',
         ));
     }
 
