@@ -28,6 +28,7 @@ Route::middleware('auth')->group(function (): void {
 
     require __DIR__ . '/sky.php';
     require __DIR__ . '/site.php';
+    require __DIR__ . '/audience.php';
     require __DIR__ . '/eyewear.php';
     require __DIR__ . '/viewers.php';
     require __DIR__ . '/rules.php';

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests;
 
+use App\Models\Audience\AudienceGroup;
 use App\Models\Event;
 use App\Models\Eyewear\Lot;
 use App\Models\Organisation;
@@ -50,7 +51,7 @@ abstract class TestCase extends LaravelTestCase
     }
 
     /** @return array{version: int} what a form carries that was made from a row as it is now */
-    protected static function formOf(Event|Lot|Viewer $row): array
+    protected static function formOf(AudienceGroup|Event|Lot|Viewer $row): array
     {
         return ['version' => $row->refresh()->version];
     }

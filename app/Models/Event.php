@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Audience\AudienceGroup;
 use App\Models\Site\PlanRevision;
 use App\Models\Site\PositionReading;
 use App\Models\Sky\PlaceList;
@@ -15,6 +16,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
+use KeenShadow\Core\Audience\Policy;
 use KeenShadow\Core\Sky\Observer;
 
 /**
@@ -29,6 +31,7 @@ use KeenShadow\Core\Sky\Observer;
  * @property float $lon
  * @property float $height_m
  * @property string $timezone IANA name
+ * @property Policy|null $policy of how people look
  * @property int|null $plan_revision_id
  * @property PlanRevision|null $planRevision
  */
@@ -40,7 +43,7 @@ final class Event extends Model
     use Editable;
     use SoftDeletes;
 
-    protected $fillable = ['uuid', 'organisation_id', 'title', 'eclipse_date', 'place_name', 'lat', 'lon', 'height_m', 'timezone'];
+    protected $fillable = ['uuid', 'organisation_id', 'title', 'eclipse_date', 'place_name', 'lat', 'lon', 'height_m', 'timezone', 'policy'];
 
     /** @return BelongsTo<Organisation, $this> */
     public function organisation(): BelongsTo
@@ -52,6 +55,12 @@ final class Event extends Model
     public function viewers(): HasMany
     {
         return $this->hasMany(Viewer::class);
+    }
+
+    /** @return HasMany<AudienceGroup, $this> */
+    public function audienceGroups(): HasMany
+    {
+        return $this->hasMany(AudienceGroup::class);
     }
 
     /** @return HasMany<PlaceList, $this> */
@@ -85,6 +94,6 @@ final class Event extends Model
 
     protected function casts(): array
     {
-        return ['eclipse_date' => 'immutable_date', 'lat' => 'float', 'lon' => 'float', 'height_m' => 'float'];
+        return ['eclipse_date' => 'immutable_date', 'lat' => 'float', 'lon' => 'float', 'height_m' => 'float', 'policy' => Policy::class];
     }
 }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Domain\Event\FitPairs;
+use App\Domain\Eyewear\FitPairsOfLots;
 use App\Domain\Workers;
+use App\Pages\Audience\AudienceRoom;
 use App\Pages\Eyewear\EyewearRoom;
 use App\Pages\Site\SiteRoom;
 use App\Pages\Sky\SkyRoom;
@@ -25,8 +28,9 @@ final class AppServiceProvider extends ServiceProvider
     {
         // The series are large: read them once a process.
         $this->app->singleton(Ephemeris::class);
+        $this->app->bind(FitPairs::class, FitPairsOfLots::class);
         // In the order of work: a new room is added here.
-        $this->app->tag([SkyRoom::class, SiteRoom::class, EyewearRoom::class, ViewersRoom::class], 'rooms');
+        $this->app->tag([SkyRoom::class, SiteRoom::class, AudienceRoom::class, EyewearRoom::class, ViewersRoom::class], 'rooms');
     }
 
     public function boot(): void
@@ -38,6 +42,6 @@ final class AppServiceProvider extends ServiceProvider
         Queue::looping(fn(Looping $event) => $this->app->make(Workers::class)->sign($event->queue));
         Date::use(CarbonImmutable::class);
         // Anything else in an address is not found, rather than an error of the database.
-        Route::patterns(array_fill_keys(['event', 'lot', 'viewer', 'pairCheck', 'placeList', 'place', 'positionReading'], '[0-9]{1,18}'));
+        Route::patterns(array_fill_keys(['event', 'lot', 'viewer', 'pairCheck', 'placeList', 'place', 'positionReading', 'audienceGroup'], '[0-9]{1,18}'));
     }
 }

@@ -53,6 +53,8 @@ final class DatabaseSeeder extends Seeder
         $ring->update(['place_name' => 'Salt Pan School, yard', 'lat' => 36.5172, 'lon' => -6.2781, 'height_m' => 6]);
         DemoPlans::promenade($total, $organiser);
         DemoPlans::schoolYard($ring, $organiser);
+        DemoAudience::publicMorning($total);
+        DemoAudience::schoolAfternoon($ring);
         $total->viewers()->createMany([
             ['name' => 'Shoe box', 'distance_mm' => 300, 'hole_mm' => 0.6, 'screen_side' => ScreenSide::Front],
             ['name' => 'Long tube', 'distance_mm' => 900, 'hole_mm' => 1.2, 'screen_side' => ScreenSide::Behind],

@@ -71,6 +71,17 @@ return [
             'profile' => 'points in the horizon',
         ],
     ],
+    'audience' => [
+        'out_of_range' => ':What must lie between :least and :most; :value does not.',
+        'round_too_short' => 'In :minutes min nobody can look once: a look with handing over takes :seconds s.',
+        'what' => [
+            'people' => 'the number of people',
+            'look_s' => 'a look in seconds',
+            'hand_s' => 'handing over in seconds',
+            'every_min' => 'the time between two looks in minutes',
+            'spares_percent' => 'spare pairs in percent',
+        ],
+    ],
     'viewers' => [
         'out_of_range' => ':What must lie between :least and :most mm; :value does not.',
         'what' => [

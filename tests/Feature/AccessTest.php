@@ -71,7 +71,7 @@ final class AccessTest extends TestCase
         $asked = 0;
         foreach ($this->addresses($records) as [$method, $address, $parameters]) {
             // Glasses are the organisation's, at every event.
-            if (array_intersect($parameters, ['viewer', 'placeList', 'positionReading']) !== []) {
+            if (array_intersect($parameters, ['viewer', 'audienceGroup', 'placeList', 'positionReading']) !== []) {
                 self::assertSame(404, $this->call($method, $address)->getStatusCode(), "{$method} {$address}");
                 ++$asked;
             }
@@ -206,6 +206,7 @@ final class AccessTest extends TestCase
             'event' => $event,
             'lot' => $lot,
             'pairCheck' => $lot->pairChecks()->create(['uuid' => Str::uuid()->toString(), 'tag' => 1, 'faults' => [], 'level' => 'yes', 'checked_by' => $owner->id, 'checked_at' => now()]),
+            'audienceGroup' => $event->audienceGroups()->create(['name' => 'Class 5B', 'people' => 24, 'band' => 'child', 'eye_from_m' => 1.2, 'eye_to_m' => 1.4]),
             'viewer' => $event->viewers()->create(['name' => 'Box', 'distance_mm' => 300, 'hole_mm' => 0.6, 'screen_side' => 'front']),
             'placeList' => $list,
             'place' => $list->places()->create(['position' => 1, 'name' => 'School', 'lat' => 36.5, 'lon' => -6.3, 'height_m' => 0]),
@@ -238,7 +239,7 @@ final class AccessTest extends TestCase
     /** @return array<string, list<object>> every row of what people enter */
     private function contents(): array
     {
-        $tables = ['events', 'lots', 'pair_checks', 'viewers', 'place_lists', 'listed_places', 'position_readings', 'plan_revisions', 'jobs'];
+        $tables = ['events', 'lots', 'pair_checks', 'viewers', 'audience_groups', 'place_lists', 'listed_places', 'position_readings', 'plan_revisions', 'jobs'];
 
         return array_combine($tables, array_map(static fn(string $table): array => array_values(DB::table($table)->orderBy('id')->get()->map(static fn(object $row): object => (object) (array) $row)->all()), $tables));
     }

@@ -31,7 +31,7 @@ final readonly class MayIPage
     {
         // Where there is no totality to be used, something of the bright Sun shows all the time.
         $phase = $frame->filters->mayComeOff() ? null : ($frame->here->circumstances->kind === LocalKind::None ? 'none' : 'partial');
-        $inquiry = Inquiry::of(Standard::book(), $item, $answers, ['phase' => $phase]);
+        $inquiry = Inquiry::of(Standard::book(), $item, $answers, ['phase' => $phase, 'policy' => $frame->event->policy?->inTheBook()]);
         $url = static fn(array $given): string => route('rules.may', [$frame->event, 'item' => $item->id, ...$given]);
         $given = array_map(static fn(Choice $choice): string => $choice->id, $inquiry->given);
         $steps = [];

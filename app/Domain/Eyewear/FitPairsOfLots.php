@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Domain\Eyewear;
+
+use App\Domain\Event\FitPairs;
+use App\Models\Event;
+use KeenShadow\Core\Rules\Level;
+
+/** Of lots whose papers are in order, the pairs that were found fit. */
+final class FitPairsOfLots implements FitPairs
+{
+    public function count(Event $event): int
+    {
+        $inOrder = array_filter(LotState::allFor($event), static fn(LotState $lot): bool => $lot->verdict->level === Level::Yes);
+
+        return array_sum(array_map(static fn(LotState $lot): int => $lot->count(Level::Yes), $inOrder));
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Audience;
+
+use App\Models\Editable;
+use App\Models\Event;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use KeenShadow\Core\Audience\AgeBand;
+use KeenShadow\Core\Audience\Group;
+
+/**
+ * People who come together to one event: how many and what they need. Who they are is stored nowhere.
+ *
+ * @property int $id
+ * @property int $event_id
+ * @property string $name
+ * @property int $people
+ * @property AgeBand $band
+ * @property float $eye_from_m
+ * @property float $eye_to_m
+ * @property int $spectacles
+ * @property int $seated
+ * @property int $low_vision
+ * @property bool $peeks
+ * @property Event $event
+ */
+final class AudienceGroup extends Model
+{
+    use Editable;
+    use SoftDeletes;
+
+    protected $fillable = ['uuid', 'event_id', 'name', 'people', 'band', 'eye_from_m', 'eye_to_m', 'spectacles', 'seated', 'low_vision', 'peeks'];
+
+    /** @return BelongsTo<Event, $this> */
+    public function event(): BelongsTo
+    {
+        return $this->belongsTo(Event::class);
+    }
+
+    public function group(): Group
+    {
+        return new Group(people: $this->people, band: $this->band, spectacles: $this->spectacles, seated: $this->seated, lowVision: $this->low_vision, peeks: $this->peeks);
+    }
+
+    protected function casts(): array
+    {
+        return ['band' => AgeBand::class, 'eye_from_m' => 'float', 'eye_to_m' => 'float', 'peeks' => 'boolean'];
+    }
+}

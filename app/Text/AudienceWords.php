@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Text;
+
+use KeenShadow\Core\Audience\AgeBand;
+use KeenShadow\Core\Audience\Policy;
+
+/** Groups and policy in words. */
+final class AudienceWords
+{
+    public static function band(AgeBand $band): string
+    {
+        return match ($band) {
+            AgeBand::YoungChild => __('up to 8 years'),
+            AgeBand::Child => __('9 to 12 years'),
+            AgeBand::Teen => __('teenagers'),
+            AgeBand::Adult => __('adults'),
+            AgeBand::AllAges => __('all ages, families'),
+        };
+    }
+
+    public static function policy(Policy $policy): string
+    {
+        return match ($policy) {
+            Policy::IndirectOnly => __('Indirect only'),
+            Policy::Glasses => __('Through checked glasses'),
+            Policy::Banner => __('From indoors, through a banner'),
+            Policy::Mixed => __('Mixed'),
+        };
+    }
+
+    /** What it means for those who come. */
+    public static function policyMeans(Policy $policy): string
+    {
+        return match ($policy) {
+            Policy::IndirectOnly => __('Nobody looks at the Sun, only at images on screens.'),
+            Policy::Glasses => __('Direct looks through eclipse glasses only; no eye comes to an instrument.'),
+            Policy::Banner => __('Direct looks through checked filters in a banner across a doorway, from indoors.'),
+            Policy::Mixed => __('Whatever the rule book allows, for each group what fits it.'),
+        };
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\Audience\AudienceController;
+use App\Http\Controllers\Audience\GroupController;
+use Illuminate\Support\Facades\Route;
+
+Route::prefix('events/{event}/audience')->name('audience.')->scopeBindings()->group(function (): void {
+    Route::get('/', [AudienceController::class, 'index'])->name('index')->can('view', 'event');
+    Route::middleware('can:update,event')->group(function (): void {
+        Route::put('policy', [AudienceController::class, 'policy'])->name('policy');
+        Route::get('create', [GroupController::class, 'create'])->name('create');
+        Route::post('/', [GroupController::class, 'store'])->name('store');
+        Route::get('{audienceGroup}/edit', [GroupController::class, 'edit'])->name('edit');
+        Route::put('{audienceGroup}', [GroupController::class, 'update'])->name('update');
+        Route::delete('{audienceGroup}', [GroupController::class, 'destroy'])->name('destroy');
+        Route::post('{audienceGroup}/restore', [GroupController::class, 'restore'])->name('restore')->withTrashed();
+    });
+});

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Audience;
+
+use App\Domain\Event\FitPairs;
+use App\Models\Audience\AudienceGroup;
+use App\Models\Event;
+use KeenShadow\Core\Audience\AgeBand;
+use KeenShadow\Core\Audience\Policy;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Feature\WithEvent;
+use Tests\RefreshDatabase;
+use Tests\TestCase;
+
+/** The audience of an event: its policy, its groups, and how many pairs of glasses they take. */
+final class AudienceTest extends TestCase
+{
+    use RefreshDatabase;
+    use WithEvent;
+
+    public function testAGroupIsAddedChangedRemovedAndBroughtBack(): void
+    {
+        $this->get(route('audience.index', $this->event))->assertOk()->assertSee('Who comes?')->assertSee('There is no place for the name of a person')->assertSee('no groups yet');
+        $this->post(route('audience.store', $this->event), self::newForm() + ['name' => 'Class 5B', 'people' => '26', 'band' => 'child', 'eye_from_m' => '1,25', 'eye_to_m' => '1,4', 'spectacles' => '5'])->assertSessionHasNoErrors();
+        $group = $this->event->audienceGroups()->sole();
+        self::assertSame([26, AgeBand::Child, 1.25, 1.4, 5, 0, false], [$group->people, $group->band, $group->eye_from_m, $group->eye_to_m, $group->spectacles, $group->seated, $group->peeks]);
+        $this->put(route('audience.update', [$this->event, $group]), self::formOf($group) + ['name' => 'Class 5B', 'people' => '27', 'band' => 'child', 'peeks' => '1'])->assertSessionHasNoErrors();
+        self::assertSame([27, [1.2, 1.45], true], [$group->refresh()->people, [$group->eye_from_m, $group->eye_to_m], $group->peeks]);
+        $this->delete(route('audience.destroy', [$this->event, $group]));
+        $this->get(route('audience.index', $this->event))->assertSee('“Class 5B” is removed.')->assertSee(route('audience.restore', [$this->event, $group]));
+        $this->post(route('audience.restore', [$this->event, $group]));
+        self::assertSame(1, $this->event->audienceGroups()->count());
+    }
+
+    /** @return array<string, array{array<string, string>, string}> what is sent, the field at fault */
+    public static function faults(): array
+    {
+        $good = ['name' => 'Class 5B', 'people' => '26', 'band' => 'child'];
+
+        return [
+            'a list of children' => [['name' => 'Ana, Luis, Eva'] + $good, 'name'],
+            'children by their full names' => [['name' => 'Ana Ruiz, Luis Vega'] + $good, 'name'],
+            'no name' => [['name' => ''] + $good, 'name'],
+            'nobody' => [['people' => '0'] + $good, 'people'],
+            'half a person' => [['people' => '2.5'] + $good, 'people'],
+            'an age that is none' => [['band' => 'toddler'] + $good, 'band'],
+            'more spectacles than people' => [['spectacles' => '27'] + $good, 'spectacles'],
+            'eyes of a giant' => [['eye_from_m' => '1', 'eye_to_m' => '3'] + $good, 'eye_to_m'],
+            'eyes upside down' => [['eye_from_m' => '1.5', 'eye_to_m' => '1.2'] + $good, 'eye_to_m'],
+        ];
+    }
+
+    /** @param array<string, string> $sent */
+    #[DataProvider('faults')]
+    public function testAFaultStandsAtItsField(array $sent, string $field): void
+    {
+        $this->post(route('audience.store', $this->event), self::newForm() + $sent)->assertSessionHasErrors($field);
+        self::assertSame(0, AudienceGroup::query()->count());
+    }
+
+    /** Everywhere that a look is judged, the event's policy is known. */
+    public function testThePolicyHoldsInThePagesThatJudge(): void
+    {
+        $this->group('Club', 18, AgeBand::Adult);
+        $this->get(route('audience.index', $this->event))->assertSee('18 people come, 18 may look through glasses')->assertSee('The event\'s policy is not “indirect only”.')->assertSee('no policy chosen yet');
+        $ask = ['item' => 'hand-held-viewer', 'when' => 'shows', 'state' => 'fit', 'who' => 'adult'];
+        $this->get(route('rules.may', [$this->event, ...$ask]))->assertSee('The event\'s policy is not “indirect only”.');
+        $this->put(route('audience.policy', $this->event), self::formOf($this->event->refresh()) + ['policy' => 'indirect_only'])->assertSessionHasNoErrors();
+        $this->get(route('rules.may', [$this->event, ...$ask]))->assertSee('Where the event\'s policy is “indirect only”, nobody looks at the Sun directly.')->assertSee('Look at the image that a hole throws.');
+        $this->get(route('audience.index', $this->event))->assertSee('18 people come, 0 may look through glasses')->assertSee('No pair is needed');
+        $this->put(route('audience.policy', $this->event), self::formOf($this->event->refresh()) + ['policy' => 'banner'])->assertSessionHasNoErrors();
+        self::assertSame(Policy::Banner, $this->event->refresh()->policy);
+        $this->get(route('audience.index', $this->event))->assertSee('18 people come, 18 may look through glasses');
+    }
+
+    public function testAPolicyIsChangedOnlyByWhoHasSeenIt(): void
+    {
+        $seen = self::formOf($this->event->refresh());
+        $this->put(route('audience.policy', $this->event), $seen + ['policy' => 'mixed'])->assertSessionHasNoErrors();
+        $this->put(route('audience.policy', $this->event), $seen + ['policy' => 'glasses'])->assertSessionHasErrors();
+        self::assertSame(Policy::Mixed, $this->event->refresh()->policy);
+        $this->put(route('audience.policy', $this->event), self::formOf($this->event) + ['policy' => 'anything'])->assertSessionHasErrors('policy');
+    }
+
+    public function testTheSumIsShownAgainstThePairsThatAreFit(): void
+    {
+        $this->event->update(['policy' => Policy::Mixed]);
+        $this->group('Club', 180, AgeBand::Adult);
+        $this->group('Class 1A', 24, AgeBand::YoungChild);
+        $fit = 9;
+        $this->app->instance(FitPairs::class, new class ($fit) implements FitPairs {
+            public function __construct(public int $fit) {}
+
+            public function count(Event $event): int
+            {
+                return $this->fit;
+            }
+        });
+        $this->get(route('audience.index', $this->event))->assertOk()
+            ->assertSee('204 people come, 180 may look through glasses')
+            ->assertSee('60 · 5.0 min / (20 s + 10 s) = 10 people share a pair; 180 people: 18 pairs in use and 2 spare.')
+            ->assertSee('20 pairs are needed')->assertSee('A pair for each would be 198.')
+            ->assertSee('9 pairs are fit now: 11 are missing.')->assertSee('With these each looks once every 10.0 min')->assertSee('or a look lasts 5 s')->assertSee('or 90 people wait for the next round.');
+        $piece = $this->get(route('audience.index', [$this->event, 'look_s' => '10', 'hand_s' => '5', 'every_min' => '10', 'spares_percent' => '0']), ['X-Requested-With' => 'XMLHttpRequest']);
+        $piece->assertOk()->assertSee('5 pairs are needed')->assertSee('9 pairs are fit now: they are enough.')->assertDontSee('<html', false);
+        $this->get(route('audience.index', [$this->event, 'look_s' => '200', 'hand_s' => '100', 'every_min' => '1']))->assertSessionHasErrors('every_min');
+        $this->get(route('audience.index', [$this->event, 'look_s' => 'long']))->assertSessionHasErrors('look_s');
+    }
+
+    private function group(string $name, int $people, AgeBand $band): void
+    {
+        $this->event->audienceGroups()->create(['name' => $name, 'people' => $people, 'band' => $band, 'eye_from_m' => $band->eyesM()[0], 'eye_to_m' => $band->eyesM()[1]]);
+    }
+}
