@@ -24,7 +24,7 @@ test("a helper asks about a helmet on a phone, in their own words, and is told n
     await page.getByRole("link", { name: "14 or darker" }).click();
     await page.getByRole("link", { name: /^Inspected today/ }).click();
     await page.getByRole("link", { name: "An adult who keeps it on" }).click();
-    await expect(answer).toContainText("Yes, if");
+    await expect(answer).toContainText("Hold it so that no light comes in at its sides.");
     for (const tap of await page.getByRole("list", { name: "What was answered" }).getByRole("link").all()) {
         expect((await tap.boundingBox()).height).toBeGreaterThanOrEqual(48);
     }
