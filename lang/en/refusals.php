@@ -80,6 +80,10 @@ return [
             'hand_s' => 'handing over in seconds',
             'every_min' => 'the time between two looks in minutes',
             'spares_percent' => 'spare pairs in percent',
+            'places' => 'the number of places',
+            'walk_s' => 'the way in seconds',
+            'service_s' => 'the time at a station in seconds',
+            'spread_s' => 'the spread of that time in seconds',
         ],
     ],
     'viewers' => [
