@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeenShadow\Core\Audience\Methods;
+
+/** The ways in which a group can follow an eclipse. What each takes is common practice where nothing else is said. */
+enum Method: string
+{
+    case Glasses = 'glasses';
+    case Banner = 'banner';
+    case Box = 'box';
+    case Card = 'card';
+    case Mirror = 'mirror';
+    case Projection = 'projection';
+    case Telescope = 'telescope';
+    case PhaseStrip = 'phase_strip';
+
+    /**
+     * How it is done well, as the rule book asks: all that the crew can see to.
+     *
+     * @return array<string, bool|float|string|list<string>>
+     */
+    public function situation(): array
+    {
+        $checked = ['verdict' => 'fit', 'lot' => 'in_order', 'flaw' => [], 'stacked' => false];
+        $crewed = ['attended' => true, 'mounted' => 'tripod', 'finder' => 'capped_both', 'people_in_beam' => false];
+
+        return match ($this) {
+            self::Glasses, self::Banner => ['look' => 'direct', 'filter' => 'eclipse_glasses', 'at' => 'eye', 'instrument' => 'none', 'spectacles' => 'under'] + $checked,
+            self::Box, self::Card => ['look' => 'pinhole_screen', 'instrument' => 'none'],
+            self::Mirror => ['look' => 'pinhole_screen', 'instrument' => 'flat_mirror'] + $crewed,
+            self::Projection => ['look' => 'projected', 'instrument' => 'refractor', 'filter' => 'none', 'eyepiece' => 'uncemented', 'aperture_mm' => 60.0] + $crewed,
+            self::Telescope => ['look' => 'through_optics', 'instrument' => 'refractor', 'filter' => 'visual_front', 'at' => 'front', 'fixing' => 'taped', 'checked_against_sun' => true] + $checked + $crewed,
+            // Nobody looks anywhere; it is felt and heard.
+            self::PhaseStrip => ['look' => 'pinhole_screen', 'instrument' => 'none'],
+        };
+    }
+
+    /** How many follow it at one station at the same time. */
+    public function atOnce(): int
+    {
+        return match ($this) {
+            self::Glasses, self::PhaseStrip => 10,
+            self::Banner => 4,
+            self::Box, self::Telescope => 1,
+            self::Card => 8,
+            self::Projection => 20,
+            self::Mirror => 60,
+        };
+    }
+
+    /** Whether each has one of their own, as many as there are people. */
+    public function isForEach(): bool
+    {
+        return $this === self::Box;
+    }
+
+    /** Days to get it where it is not at hand: to order it, or to build it in an hour or two (own judgement). */
+    public function daysToGet(): int
+    {
+        return match ($this) {
+            self::Glasses, self::Banner => 21,
+            self::Telescope => 14,
+            self::Projection, self::Mirror => 3,
+            self::Box, self::PhaseStrip => 1,
+            self::Card => 0,
+        };
+    }
+
+    /** @return list<Kit> one of which it takes, none where kitchen things do */
+    public function takes(): array
+    {
+        return match ($this) {
+            self::Glasses => [Kit::Glasses],
+            self::Banner => [Kit::Banner],
+            self::Telescope => [Kit::FilteredTelescope],
+            self::Projection => [Kit::Refractor, Kit::Binocular],
+            self::Mirror => [Kit::FlatMirror],
+            self::Box, self::Card, self::PhaseStrip => [],
+        };
+    }
+
+    /** How many people one of the crew can look after at it. */
+    public function peoplePerHelper(): int
+    {
+        return match ($this) {
+            self::Glasses, self::Card => 30,
+            self::Box => 15,
+            self::Banner, self::Projection => 25,
+            self::Telescope => 20,
+            self::Mirror => 60,
+            self::PhaseStrip => 6,
+        };
+    }
+
+    /** About what it costs where it is not at hand, in euros or dollars: a thing, and for each person (own judgement). */
+    public function cost(int $people): float
+    {
+        return match ($this) {
+            self::Glasses => 2.0 * $people / 10,
+            self::Banner => 40.0,
+            self::Telescope => 80.0,
+            self::Projection => 60.0,
+            self::Mirror => 10.0,
+            self::Box => 0.5 * $people,
+            self::Card => 0.1 * $people,
+            self::PhaseStrip => 2.0,
+        };
+    }
+}
