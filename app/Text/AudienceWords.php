@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Text;
 
 use KeenShadow\Core\Audience\AgeBand;
+use KeenShadow\Core\Audience\Methods\Kit;
+use KeenShadow\Core\Audience\Methods\Method;
 use KeenShadow\Core\Audience\Policy;
 
 /** Groups and policy in words. */
@@ -18,6 +20,33 @@ final class AudienceWords
             AgeBand::Teen => __('teenagers'),
             AgeBand::Adult => __('adults'),
             AgeBand::AllAges => __('all ages, families'),
+        };
+    }
+
+    public static function method(Method $method): string
+    {
+        return match ($method) {
+            Method::Glasses => __('Eclipse glasses, shared'),
+            Method::Banner => __('Banner across a doorway'),
+            Method::Box => __('Box or tube, one each'),
+            Method::Card => __('Card with a hole, colander'),
+            Method::Mirror => __('Flat mirror on a wall'),
+            Method::Projection => __('Telescope or binocular on a screen'),
+            Method::Telescope => __('Telescope with a front filter'),
+            Method::PhaseStrip => __('Phase strip to feel, light and warmth told'),
+        };
+    }
+
+    public static function kit(Kit $kit): string
+    {
+        return match ($kit) {
+            Kit::Glasses => __('eclipse glasses'),
+            Kit::Banner => __('banner with filters'),
+            Kit::Refractor => __('small refractor'),
+            Kit::Binocular => __('binocular on a tripod'),
+            Kit::FilteredTelescope => __('telescope with a front filter'),
+            Kit::FlatMirror => __('flat mirror'),
+            Kit::WhiteSheet => __('white sheet'),
         };
     }
 

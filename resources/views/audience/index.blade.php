@@ -1,6 +1,7 @@
 @use('App\Text\AudienceWords')
 @use('KeenShadow\Core\Audience\Policy')
 <x-event-frame :frame="$frame" room="audience" :title="__('Audience')">
+    <x-audience-tabs :event="$frame->event" current="audience.index" />
     <p class="lead-answer">{{ $page->people === 0 ? __('Who comes?') : trans_choice('{1} 1 person comes, :direct may look through glasses|[2,*] :count people come, :direct may look through glasses', $page->people, ['direct' => $page->direct]) }}</p>
     <x-faults :saves="false" />
     <h2>{{ __('Policy of the event') }}</h2>

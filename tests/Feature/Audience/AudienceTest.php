@@ -109,6 +109,24 @@ final class AudienceTest extends TestCase
         $this->get(route('audience.index', [$this->event, 'look_s' => 'long']))->assertSessionHasErrors('look_s');
     }
 
+    public function testMethodsForEachGroupFromWhatIsKnownAndAsked(): void
+    {
+        $this->get(route('audience.methods', $this->event))->assertOk()->assertSee('Add a group first');
+        $this->travelTo('2027-07-31 12:00:00');
+        $this->event->update(['policy' => Policy::Mixed, 'eclipse_date' => '2027-08-02', 'lat' => 36.53, 'lon' => -6.29, 'timezone' => 'Europe/Madrid']);
+        $this->group('Class 1A', 24, AgeBand::YoungChild);
+        $this->get(route('audience.methods', $this->event))->assertOk()
+            ->assertSee('2 days are left; no pair of glasses is fit; no ground is drawn where people stand; the Sun stands 37° up at best')
+            ->assertSeeInOrder(['Class 1A', 'Box or tube, one each', 'Each has one of their own to build and to hold.', 'ordered or built by Sunday 1 August 2027', 'Eclipse glasses, shared', 'They do not keep a filter on by themselves'])
+            ->assertSee(route('rules.book', $this->event) . '#youngest-indirectly', false)->assertSee('No glasses to be had: Box or tube, one each');
+        $piece = $this->get(route('audience.methods', [$this->event, 'kit' => ['refractor', 'white_sheet'], 'helpers' => '3', 'wall' => 'no']), ['X-Requested-With' => 'XMLHttpRequest']);
+        $piece->assertOk()->assertDontSee('<html', false)->assertSeeInOrder(['Class 1A', 'Telescope or binocular on a screen', 'What it takes is at hand.', 'at hand']);
+        foreach (['helpers' => 'many', 'budget' => '-1', 'wall' => 'perhaps', 'kit' => 'refractor'] as $field => $nonsense) {
+            $this->get(route('audience.methods', [$this->event, $field => $nonsense]))->assertSessionHasErrors($field);
+        }
+        $this->get(route('audience.methods', [$this->event, 'kit' => ['laser']]))->assertSessionHasErrors('kit.0');
+    }
+
     private function group(string $name, int $people, AgeBand $band): void
     {
         $this->event->audienceGroups()->create(['name' => $name, 'people' => $people, 'band' => $band, 'eye_from_m' => $band->eyesM()[0], 'eye_to_m' => $band->eyesM()[1]]);

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Audience;
+
+use App\Models\Audience\AudienceGroup;
+use App\Text\AudienceWords;
+use App\Text\Days;
+use DateTimeImmutable;
+use KeenShadow\Core\Audience\Methods\Advice;
+use KeenShadow\Core\Audience\Methods\Reason;
+use KeenShadow\Core\Rules\Answer;
+use KeenShadow\Core\Rules\Permission;
+
+/** The methods for one group, in words. */
+final readonly class GroupMethods
+{
+    /**
+     * @param list<array{name: string, answer: Answer, for: list<string>, against: list<string>, byWhen: string}> $methods that may be, the best first
+     * @param list<array{name: string, answer: Answer}> $refused by the rule book
+     * @param string $withoutGlasses what is left when no glasses are to be had
+     */
+    private function __construct(
+        public string $name,
+        public string $who,
+        public array $methods,
+        public array $refused,
+        public string $withoutGlasses,
+    ) {}
+
+    /**
+     * @param list<Advice> $advice
+     * @param list<Advice> $left without glasses
+     */
+    public static function of(AudienceGroup $group, array $advice, array $left, DateTimeImmutable $on): self
+    {
+        $isRefused = static fn(Advice $a): bool => $a->answer->permission === Permission::No;
+
+        return new self(
+            $group->name,
+            trans_choice('{1} 1 person, :band|[2,*] :count people, :band', $group->people, ['band' => AudienceWords::band($group->band)]),
+            array_map(static fn(Advice $a): array => [
+                'name' => AudienceWords::method($a->method),
+                'answer' => $a->answer,
+                'for' => self::words($a->reasons, true),
+                'against' => self::words($a->reasons, false),
+                'byWhen' => self::byWhen($a, $on),
+            ], array_values(array_filter($advice, static fn(Advice $a): bool => !$isRefused($a)))),
+            array_map(static fn(Advice $a): array => ['name' => AudienceWords::method($a->method), 'answer' => $a->answer], array_values(array_filter($advice, $isRefused))),
+            implode(', ', array_map(static fn(Advice $a): string => AudienceWords::method($a->method), array_slice($left, 0, 2))),
+        );
+    }
+
+    private static function byWhen(Advice $advice, DateTimeImmutable $on): string
+    {
+        return match (true) {
+            $advice->getDaysAhead === null => __('at hand'),
+            $advice->has(Reason::NotInTime) => __('too late'),
+            $advice->getDaysAhead === 0 => __('on the day'),
+            default => __('ordered or built by :day', ['day' => Days::full($on->modify("-{$advice->getDaysAhead} days"))]),
+        };
+    }
+
+    /**
+     * @param list<Reason> $reasons
+     *
+     * @return list<string>
+     */
+    private static function words(array $reasons, bool $isFor): array
+    {
+        return array_map(static fn(Reason $r): string => __($r->words()), array_values(array_filter($reasons, static fn(Reason $r): bool => $r->isFor() === $isFor)));
+    }
+}

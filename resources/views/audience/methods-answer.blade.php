@@ -1,0 +1,30 @@
+<p class="note">{{ __('Taken as known: :what.', ['what' => implode('; ', $page->known)]) }}</p>
+@foreach ($page->groups as $group)
+    <h2 id="group-{{ $loop->iteration }}">{{ $group->name }} <span class="meaning">{{ $group->who }}</span></h2>
+    <x-table :labelledby="'group-' . $loop->iteration" class="align-middle stacks">
+        <x-slot:head>
+            <th scope="col">{{ __('Method') }}</th>
+            <th scope="col">{{ __('For') }}</th>
+            <th scope="col">{{ __('Against, or missing') }}</th>
+            <th scope="col">{{ __('By when') }}</th>
+            <th scope="col">{{ __('By the rule book') }}</th>
+        </x-slot:head>
+        @foreach ($group->methods as $method)
+            <tr>
+                <th scope="row">{{ $method['name'] }}</th>
+                <td data-label="{{ __('For') }}">@forelse ($method['for'] as $line)<span class="line">{{ $line }}</span>@empty–@endforelse</td>
+                <td data-label="{{ __('Against, or missing') }}">@forelse ($method['against'] as $line)<span class="line">{{ $line }}</span>@empty–@endforelse</td>
+                <td data-label="{{ __('By when') }}">{{ $method['byWhen'] }}</td>
+                <td data-label="{{ __('By the rule book') }}">@include('rules.tag', ['answer' => $method['answer'], 'event' => $frame->event])</td>
+            </tr>
+        @endforeach
+        @foreach ($group->refused as $method)
+            <tr>
+                <th scope="row">{{ $method['name'] }}</th>
+                <td colspan="3">{{ App\Text\RuleWords::sentence($method['answer']->reason) }}</td>
+                <td data-label="{{ __('By the rule book') }}">@include('rules.tag', ['answer' => $method['answer'], 'event' => $frame->event])</td>
+            </tr>
+        @endforeach
+    </x-table>
+    <p class="note">{{ __('No glasses to be had: :what.', ['what' => $group->withoutGlasses]) }} {{ __('Clouds: what is felt, heard and told stays; live pictures from elsewhere, the boxes taken home for the next sunny day.') }}</p>
+@endforeach
