@@ -5,11 +5,13 @@ declare(strict_types=1);
 use App\Http\Controllers\Audience\AudienceController;
 use App\Http\Controllers\Audience\GroupController;
 use App\Http\Controllers\Audience\MethodsController;
+use App\Http\Controllers\Audience\StripController;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('events/{event}/audience')->name('audience.')->scopeBindings()->group(function (): void {
     Route::get('/', [AudienceController::class, 'index'])->name('index')->can('view', 'event');
     Route::get('methods', MethodsController::class)->name('methods')->can('view', 'event');
+    Route::get('phase-strip', StripController::class)->name('strip')->can('view', 'event');
     Route::middleware('can:update,event')->group(function (): void {
         Route::put('policy', [AudienceController::class, 'policy'])->name('policy');
         Route::get('create', [GroupController::class, 'create'])->name('create');

@@ -29,6 +29,22 @@ final class TwoCircles
         return max(0.0, min(1.0, $lens / (M_PI * $radius ** 2)));
     }
 
+    /**
+     * Where the second circle cuts the first: how far from the first one's centre towards the second's, and how far to either
+     * side of that line; null where they do not cut.
+     *
+     * @return array{float, float}|null
+     */
+    public static function cut(float $radius, float $coverRadius, float $distance): ?array
+    {
+        if ($distance <= abs($radius - $coverRadius) || $distance >= $radius + $coverRadius) {
+            return null;
+        }
+        $along = ($radius ** 2 - $coverRadius ** 2 + $distance ** 2) / (2 * $distance);
+
+        return [$along, sqrt(max(0.0, $radius ** 2 - $along ** 2))];
+    }
+
     private static function clamp(float $cosine): float
     {
         return max(-1.0, min(1.0, $cosine));

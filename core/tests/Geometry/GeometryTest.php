@@ -58,6 +58,8 @@ final class GeometryTest extends TestCase
     {
         // Two equal discs, each through the other's centre: 2/3 − √3/(2π) (any text on plane geometry).
         self::assertEqualsWithDelta(2 / 3 - sqrt(3) / (2 * M_PI), TwoCircles::coveredFraction(1, 1, 1), 1e-12);
+        self::assertEqualsWithDelta([0.5, sqrt(3) / 2], TwoCircles::cut(1, 1, 1), 1e-12);
+        self::assertSame([null, null], [TwoCircles::cut(1, 1.05, 2.05), TwoCircles::cut(1, 0.9, 0.05)]);
         self::assertSame(0.0, TwoCircles::coveredFraction(1, 1.05, 2.05));
         self::assertSame(1.0, TwoCircles::coveredFraction(1, 1.05, 0.04));
         self::assertEqualsWithDelta(0.81, TwoCircles::coveredFraction(1, 0.9, 0.05), 1e-12);
