@@ -71,7 +71,7 @@ final readonly class Hearing
     {
         $permission = $this->permission();
         $question = $this->broken === [] ? $this->question() : null;
-        $refusing = array_values(array_filter($this->open, static fn(Rule $rule): bool => $rule->refusesUnknown));
+        $refusing = array_values(array_filter([...$this->open, ...$this->doubtful], static fn(Rule $rule): bool => $rule->refusesUnknown));
         [$deciding, $bearing] = match ($permission) {
             Permission::No => [[...$this->broken, ...($this->broken === [] ? $refusing : [])], [...$this->open, ...$this->allowing, ...$this->warning, ...$this->met]],
             Permission::If => [[...$this->open, ...$this->doubtful, ...$this->allowing, ...$this->warning], $this->met],
@@ -97,6 +97,11 @@ final readonly class Hearing
         foreach ($this->open as $rule) {
             if ($rule->refusesUnknown) {
                 return $this->firstUnknown($rule->needs)?->question();
+            }
+        }
+        foreach ($this->doubtful as $rule) {
+            if ($rule->refusesUnknown && $this->unknownOf($rule) === [Part::FreeTotality]) {
+                return Part::FreeTotality->question();
             }
         }
         if ($this->allowing !== [] || $this->mayAllow === []) {

@@ -21,7 +21,7 @@ final readonly class Rule
      * @param string $reason why
      * @param string $do what to do with the thing, or with it in hand
      * @param list<Danger> $dangers against which it stands
-     * @param bool $refusesUnknown whether what it asks for must be known before: nobody finds it out on the spot, or a wrong guess costs an eye
+     * @param bool $refusesUnknown whether what it asks for, or that this is no totality, must be known before: nobody finds it out on the spot, or a wrong guess costs an eye
      * @param list<Condition> $instead what to make so, where it forbids
      * @param Disagreement|null $disagreement where practitioners differ
      */
@@ -92,8 +92,9 @@ final readonly class Rule
         Strength $strength = Strength::Undisputed,
         ?Disagreement $disagreement = null,
         string $otherwise = '',
+        bool $refusesUnknown = false,
     ): self {
-        return self::make($id, Effect::Forbids, $statement, $where, $reason, $do, $dangers, $source, $strength, $disagreement, $otherwise, instead: $instead);
+        return self::make($id, Effect::Forbids, $statement, $where, $reason, $do, $dangers, $source, $strength, $disagreement, $otherwise, refusesUnknown: $refusesUnknown, instead: $instead);
     }
 
     /**

@@ -44,6 +44,9 @@ final class GoodPractice
             'a phone without a filter' => ['look' => 'screen_of_device', 'filter' => 'none', 'instrument' => 'phone'] + $sensor,
             'a camera in totality' => ['phase' => 'total', 'guarded' => true, 'filter' => 'none'] + $sensor,
             'a telescope with a camera' => ['instrument' => 'refractor', 'attended' => true, 'finder' => 'removed'] + $sensor,
+            'a phone at a telescope with a front filter' => ['look' => 'screen_of_device', 'instrument' => 'refractor', 'attended' => true, 'finder' => 'removed'] + $sensor,
+            'a phone at a telescope in totality' => ['look' => 'screen_of_device', 'instrument' => 'refractor', 'attended' => true, 'finder' => 'removed', 'phase' => 'total', 'guarded' => true, 'filter' => 'none'] + $sensor,
+            'a telescope with a camera in totality' => ['instrument' => 'refractor', 'attended' => true, 'finder' => 'removed', 'phase' => 'total', 'guarded' => true, 'filter' => 'none'] + $sensor,
             'a box with a hole for the youngest' => ['look' => 'pinhole_screen', 'phase' => 'partial', 'instrument' => 'none', 'person' => 'young_child', 'policy' => 'indirect_only'],
             'a mirror behind a card with a hole' => ['look' => 'pinhole_screen', 'instrument' => 'flat_mirror', 'people_in_beam' => false, 'attended' => true],
         ];

@@ -94,6 +94,10 @@ final class Refused
             'a curved mirror' => ['a telescope with a front filter', ['instrument' => 'curved_mirror'], 'curved-mirrors', [['instrument', 'refractor']]],
             'a camera with an open finder' => ['a camera with a front filter', ['finder' => 'open'], 'no-sighting', [['finder', 'capped_both']]],
             'a telescope with a camera, left alone' => ['a telescope with a camera', ['attended' => false], 'camera-telescope-never-alone', [['attended', true]]],
+            'a telescope with a camera and no filter' => ['a telescope with a camera', ['filter' => 'none'], 'camera-telescope-filtered', [['filter', 'visual_front']]],
+            'a telescope with a camera and a makeshift filter' => ['a telescope with a camera', ['filter' => 'developed_film'], 'camera-telescope-filtered', [['filter', 'visual_front']]],
+            'a filter between telescope and camera' => ['a telescope with a camera', ['at' => 'behind_optics'], 'camera-telescope-filter-in-front', [['at', 'front']]],
+            'cellophane at the eyepiece that projects' => ['a refractor on a screen', ['filter' => 'cellophane', 'at' => 'behind_optics'], 'behind-the-optics-in-projection', [['filter', 'none']]],
             'glasses taped over a camera' => ['a camera with a front filter', ['filter' => 'eclipse_glasses'], 'glasses-on-cameras', [['filter', 'visual_front']]],
         ];
     }
@@ -130,6 +134,7 @@ final class Refused
         return [
             'the youngest with glasses' => ['checked glasses', ['person' => 'young_child', 'watched' => true], 'youngest-indirectly', $image],
             'the youngest at a telescope' => ['a telescope with a front filter', ['person' => 'young_child'], 'youngest-indirectly', [['look', 'projected']]],
+            'a child at a bare telescope in totality' => ['totality through a telescope', ['person' => 'child', 'watched' => true], 'no-child-at-a-bare-telescope', [['filter', 'visual_front']]],
             'a child nobody watches' => ['checked glasses', ['person' => 'child', 'watched' => false], 'child-watched', [['watched', true]]],
             'a teenager with a binocular in the hand' => ['a binocular with front filters in an adult\'s hands', ['person' => 'teen'], 'adult-holds', [['mounted', 'tripod']]],
             'glasses where all is indirect' => ['checked glasses', ['policy' => 'indirect_only'], 'policy-indirect-only', $image],

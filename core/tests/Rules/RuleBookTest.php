@@ -78,6 +78,7 @@ final class RuleBookTest extends TestCase
             'a policy nobody has told' => [['policy' => null] + $glasses, Permission::If, 'The event\'s policy is not “indirect only”'],
             'a child, watched or not' => [['person' => 'child'] + $glasses, Permission::If, 'A child of 9 to 12 is watched'],
             'anybody' => [['person' => null] + $glasses, Permission::If, 'Whoever looks is 9 or older'],
+            'a bare telescope with a camera, and nobody knows whether it is total' => [['look' => 'camera', 'instrument' => 'refractor', 'filter' => 'none', 'attended' => true, 'finder' => 'removed'], Permission::No, 'Is it total here'],
             'a camera' => [['look' => 'camera', 'instrument' => 'camera', 'filter' => 'none'], Permission::If, 'Its optical finder is taken off'],
             'a box with who knows what in it' => [['look' => 'pinhole_screen'], Permission::If, 'If a mirror is part of it'],
         ];

@@ -16,10 +16,12 @@ final class Cameras
     private const SENSOR = ['camera', 'screen_of_device'];
     private const TELESCOPES = ['binocular', 'refractor', 'newtonian', 'closed_mirror', 'solar_telescope'];
 
+    private const MAKESHIFT = ['welding', 'sunglasses', 'smoked_glass', 'developed_film', 'xray_film', 'disc', 'balloon_or_wrapper', 'cellophane', 'liquid', 'photographic_nd', 'polariser'];
+
     /** @return list<Rule> */
     public static function rules(): array
     {
-        return [self::sensor(), self::display(), self::finder(), self::attended(), self::glassesOnCameras(), self::unfiltered(), self::otherFilters(), self::glassesOnAPhone(), self::lenses()];
+        return [self::sensor(), self::display(), self::finder(), self::attended(), self::telescopeFilter(), self::onTheFront(), self::glassesOnCameras(), self::unfiltered(), self::otherFilters(), self::glassesOnAPhone(), self::lenses()];
     }
 
     private static function sensor(): Rule
@@ -74,6 +76,36 @@ final class Cameras
         );
     }
 
+    private static function telescopeFilter(): Rule
+    {
+        return Rule::forbids(
+            id: 'camera-telescope-filtered',
+            statement: 'A telescope or binocular that carries a camera has a filter made for it on its front as well, outside totality.',
+            where: ['look' => self::SENSOR, 'instrument' => self::TELESCOPES, 'filter' => ['none', 'cloud', ...self::MAKESHIFT], 'free_totality' => false],
+            reason: 'What comes out of its eyepiece burns a hand or an eye as soon as the camera is taken off.',
+            do: 'Cap it; put a filter made for it over the whole front.',
+            instead: ['filter' => 'visual_front', 'at' => 'front'],
+            dangers: [Danger::Retina, Danger::Heat, Danger::Equipment],
+            otherwise: 'It is a phone or a camera and no telescope, or a filter made for it is on its front.',
+            refusesUnknown: true,
+        );
+    }
+
+    private static function onTheFront(): Rule
+    {
+        return Rule::asks(
+            id: 'camera-telescope-filter-in-front',
+            statement: 'That filter sits on the front, not between telescope and camera.',
+            where: ['look' => self::SENSOR, 'instrument' => self::TELESCOPES, 'free_totality' => false],
+            needs: ['at' => 'front'],
+            condition: 'If it is a telescope or a binocular, the filter sits on its front.',
+            reason: 'In gathered light it cracks in a moment.',
+            do: 'Take it out, and put it over the front.',
+            dangers: [Danger::Retina, Danger::Heat, Danger::Equipment],
+            otherwise: 'It is a phone or a camera and no telescope, or it is totality, between the called times.',
+        );
+    }
+
     private static function glassesOnCameras(): Rule
     {
         return Rule::forbids(
@@ -107,7 +139,7 @@ final class Cameras
         return Rule::warns(
             id: 'makeshift-on-a-sensor',
             statement: 'What is no filter for the Sun may cost the camera.',
-            where: ['look' => self::SENSOR, 'filter' => ['welding', 'sunglasses', 'smoked_glass', 'developed_film', 'xray_film', 'disc', 'balloon_or_wrapper', 'cellophane', 'liquid', 'photographic_nd', 'polariser']],
+            where: ['look' => self::SENSOR, 'filter' => self::MAKESHIFT],
             reason: 'It may crack, melt or let infrared light through to the sensor.',
             do: 'Take a filter that is made for the lens, and let nobody look through this one.',
         );

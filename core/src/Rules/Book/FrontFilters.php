@@ -12,12 +12,19 @@ use KeenShadow\Core\Rules\Source;
 /** An eye at an instrument: the filter sits on the front. */
 final class FrontFilters
 {
+    /** Whatever may be called a filter, but for an eyepiece filter, of which a rule of its own speaks. */
+    private const ALL = [
+        ...Glasses::BUILDS, 'welding', 'visual_front', 'photo_front', 'sunglasses', 'smoked_glass', 'developed_film', 'xray_film', 'disc', 'balloon_or_wrapper', 'cellophane', 'liquid', 'photographic_nd', 'polariser',
+    ];
     private const FILTERED = ['look' => 'through_optics', 'filter' => 'visual_front'];
 
     /** @return list<Rule> */
     public static function rules(): array
     {
-        return [self::front(), self::onTheFront(), self::behind(), self::glasses(), self::welding(), self::instruments(), self::fixed(), self::checked(), self::finder(), self::attended()];
+        return [self::front(), self::onTheFront(),
+            self::behind('behind-the-optics', 'No filter sits behind the optics, and no glasses are worn at an eyepiece.', 'through_optics', ['at' => 'front', 'filter' => 'visual_front']),
+            self::behind('behind-the-optics-in-projection', 'No filter sits in the beam that projects.', 'projected', ['filter' => 'none']),
+            self::glasses(), self::welding(), self::instruments(), self::fixed(), self::checked(), self::finder(), self::attended()];
     }
 
     private static function front(): Rule
@@ -45,15 +52,16 @@ final class FrontFilters
         );
     }
 
-    private static function behind(): Rule
+    /** @param array<string, string> $instead */
+    private static function behind(string $id, string $statement, string $look, array $instead): Rule
     {
         return Rule::forbids(
-            id: 'behind-the-optics',
-            statement: 'No filter sits behind the optics, and no glasses are worn at an eyepiece.',
-            where: ['look' => ['through_optics', 'projected'], 'at' => 'behind_optics', 'filter' => [...Glasses::BUILDS, 'welding', 'visual_front', 'photo_front', 'photographic_nd', 'polariser']],
+            id: $id,
+            statement: $statement,
+            where: ['look' => $look, 'at' => 'behind_optics', 'filter' => self::ALL],
             reason: 'The gathered light burns through it in a moment, and then reaches the eye.',
             do: 'Take it off; put a filter made for looking over the front.',
-            instead: ['at' => 'front', 'filter' => 'visual_front'],
+            instead: $instead,
             dangers: [Danger::Retina, Danger::Heat],
             source: Source::Iso12312,
             otherwise: 'Nothing sits behind the optics.',

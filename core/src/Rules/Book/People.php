@@ -17,7 +17,7 @@ final class People
     /** @return list<Rule> */
     public static function rules(): array
     {
-        return [self::youngest(), self::watched(), self::adultHolds(), self::indirectOnly(), self::glassesOnly(), self::glassesNotOptics()];
+        return [self::youngest(), self::watched(), self::adultHolds(), self::noChildAtABareTelescope(), self::indirectOnly(), self::glassesOnly(), self::glassesNotOptics()];
     }
 
     private static function youngest(): Rule
@@ -62,6 +62,21 @@ final class People
             otherwise: 'Whoever looks is an adult.',
             reason: 'In the hand it turns, and the filter is knocked off.',
             do: 'Put it on a tripod, with an adult at it.',
+        );
+    }
+
+    private static function noChildAtABareTelescope(): Rule
+    {
+        return Rule::forbids(
+            id: 'no-child-at-a-bare-telescope',
+            statement: 'No child looks into an instrument without a filter, in totality neither.',
+            where: ['look' => 'through_optics', 'filter' => ['none', 'cloud'], 'person' => 'child'],
+            reason: 'The moment in which the Sun comes back burns, and a child does not leave the eyepiece on a call.',
+            do: 'Let the child look up with bare eyes while it is total.',
+            instead: ['look' => 'direct', 'instrument' => 'none'],
+            source: Source::OwnJudgement,
+            strength: Strength::Cautious,
+            otherwise: 'Whoever looks is an adult or a teenager.',
         );
     }
 
