@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\Audience\AudienceController;
 use App\Http\Controllers\Audience\GroupController;
+use App\Http\Controllers\Audience\ListController;
 use App\Http\Controllers\Audience\MethodsController;
 use App\Http\Controllers\Audience\StripController;
 use Illuminate\Support\Facades\Route;
@@ -12,12 +13,16 @@ Route::prefix('events/{event}/audience')->name('audience.')->scopeBindings()->gr
     Route::get('/', [AudienceController::class, 'index'])->name('index')->can('view', 'event');
     Route::get('methods', MethodsController::class)->name('methods')->can('view', 'event');
     Route::get('phase-strip', StripController::class)->name('strip')->can('view', 'event');
+    Route::get('list', [ListController::class, 'index'])->name('list')->can('view', 'event');
+    Route::get('list.csv', [ListController::class, 'csv'])->name('list.csv')->can('view', 'event');
     Route::middleware('can:update,event')->group(function (): void {
+        Route::post('list', [ListController::class, 'tick'])->name('tick');
         Route::put('policy', [AudienceController::class, 'policy'])->name('policy');
         Route::get('create', [GroupController::class, 'create'])->name('create');
         Route::post('/', [GroupController::class, 'store'])->name('store');
         Route::get('{audienceGroup}/edit', [GroupController::class, 'edit'])->name('edit');
         Route::put('{audienceGroup}', [GroupController::class, 'update'])->name('update');
+        Route::put('{audienceGroup}/methods', [GroupController::class, 'choose'])->name('choose');
         Route::delete('{audienceGroup}', [GroupController::class, 'destroy'])->name('destroy');
         Route::post('{audienceGroup}/restore', [GroupController::class, 'restore'])->name('restore')->withTrashed();
     });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Audience\AudienceGroup;
+use App\Models\Audience\TickedSupply;
 use App\Models\Site\PlanRevision;
 use App\Models\Site\PositionReading;
 use App\Models\Sky\PlaceList;
@@ -61,6 +62,12 @@ final class Event extends Model
     public function audienceGroups(): HasMany
     {
         return $this->hasMany(AudienceGroup::class);
+    }
+
+    /** @return HasMany<TickedSupply, $this> what of the shopping list is done */
+    public function tickedSupplies(): HasMany
+    {
+        return $this->hasMany(TickedSupply::class);
     }
 
     /** @return HasMany<PlaceList, $this> */

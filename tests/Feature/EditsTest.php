@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Audience\AudienceGroup;
 use App\Models\Event;
 use App\Models\Eyewear\Lot;
 use App\Models\Role;
@@ -29,18 +30,21 @@ final class EditsTest extends TestCase
     ];
     private const VIEWER = ['name' => 'Shoe box', 'distance_mm' => '300', 'hole_mm' => '0.6', 'screen_side' => 'front'];
 
-    /** @return array<string, array{class-string<Event|Lot|Viewer>, array<string, string>, string, string, string, string}> model, what the form says, room of the addresses, page of the form, a field, another value */
+    private const GROUP = ['name' => 'Class 5B', 'people' => '40', 'band' => 'child', 'eye_from_m' => '1.2', 'eye_to_m' => '1.4', 'spectacles' => '3', 'seated' => '0', 'low_vision' => '1', 'peeks' => '0'];
+
+    /** @return array<string, array{class-string<AudienceGroup|Event|Lot|Viewer>, array<string, string>, string, string, string, string}> model, what the form says, room of the addresses, page of the form, a field, another value */
     public static function records(): array
     {
         return [
             'event' => [Event::class, self::EVENT, 'events', 'events.edit', 'title', 'On the sea wall'],
             'lot' => [Lot::class, self::LOT, 'eyewear', 'eyewear.edit', 'pairs', '60'],
             'viewer' => [Viewer::class, self::VIEWER, 'viewers', 'viewers.show', 'distance_mm', '900'],
+            'group' => [AudienceGroup::class, self::GROUP, 'audience', 'audience.edit', 'people', '60'],
         ];
     }
 
     /**
-     * @param class-string<Event|Lot|Viewer> $model
+     * @param class-string<AudienceGroup|Event|Lot|Viewer> $model
      * @param array<string, string> $fields
      */
     #[DataProvider('records')]
@@ -68,10 +72,13 @@ final class EditsTest extends TestCase
         $this->event = $this->eventOf($stranger);
         $this->post($this->address("{$room}.store"), $form)->assertSessionHasErrors('version');
         $this->post($this->address("{$room}.store"), $fields)->assertSessionHasErrors('uuid');
+        foreach ([['0'], ['a' => 'b'], 'no-number', '-1'] as $nonsense) {
+            $this->post($this->address("{$room}.store"), ['uuid' => $nonsense] + $fields)->assertSessionHasErrors('uuid');
+        }
     }
 
     /**
-     * @param class-string<Event|Lot|Viewer> $model
+     * @param class-string<AudienceGroup|Event|Lot|Viewer> $model
      * @param array<string, string> $fields
      */
     #[DataProvider('records')]
@@ -106,10 +113,13 @@ final class EditsTest extends TestCase
         $late = fn(Model $row) => $row::withoutEvents(static fn() => $row->newQuery()->create(['uuid' => Str::uuid7()->toString()] + $row->getAttributes()));
         Viewer::creating($late);
         Lot::creating($late);
+        AudienceGroup::creating($late);
         $this->post($this->address('viewers.store'), self::VIEWER + self::newForm())->assertSessionHasErrors(['name' => 'This event has a viewer of that name already.']);
         $this->post($this->address('eyewear.store'), self::LOT + self::newForm())->assertSessionHasErrors(['label' => 'There is a lot with this label already.']);
+        $this->post($this->address('audience.store'), self::GROUP + self::newForm())->assertSessionHasErrors(['name' => 'This event has a group of that name already.']);
         Viewer::flushEventListeners();
         Lot::flushEventListeners();
+        AudienceGroup::flushEventListeners();
 
         // A pair is inspected while its lot is made smaller, and the other way round.
         $lot = Lot::factory()->create(['organisation_id' => $this->user->organisation_id, 'pairs' => 40]);
@@ -127,7 +137,7 @@ final class EditsTest extends TestCase
         $this->post(route('eyewear.checks.store', [$this->event, $lot]), ['tag' => '41', 'uuid' => Str::uuid7()->toString()])->assertSessionHasErrors(['tag' => 'The lot has fewer pairs by now: load the page again.']);
     }
 
-    /** @param Event|Lot|Viewer|null $row */
+    /** @param AudienceGroup|Event|Lot|Viewer|null $row */
     private function address(string $route, ?Model $row = null): string
     {
         return route($route, match (true) {

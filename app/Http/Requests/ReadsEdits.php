@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Str;
 
 /**
  * A form that makes a record once, or changes one from the version that was seen: see App\Models\Editable and <x-made-from>.
@@ -13,9 +14,12 @@ use Illuminate\Foundation\Http\FormRequest;
  */
 trait ReadsEdits
 {
+    /** Blank where none was sent, or something that is none. */
     public function uuid(): string
     {
-        return $this->string('uuid')->toString();
+        $uuid = $this->input('uuid');
+
+        return is_string($uuid) && Str::isUuid($uuid) ? $uuid : '';
     }
 
     public function version(): int

@@ -6,11 +6,14 @@ namespace App\Models\Audience;
 
 use App\Models\Editable;
 use App\Models\Event;
+use Illuminate\Database\Eloquent\Casts\AsEnumCollection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Collection;
 use KeenShadow\Core\Audience\AgeBand;
 use KeenShadow\Core\Audience\Group;
+use KeenShadow\Core\Audience\Methods\Method;
 
 /**
  * People who come together to one event: how many and what they need. Who they are is stored nowhere.
@@ -26,6 +29,7 @@ use KeenShadow\Core\Audience\Group;
  * @property int $seated
  * @property int $low_vision
  * @property bool $peeks
+ * @property Collection<int, Method> $methods that are chosen for it
  * @property Event $event
  */
 final class AudienceGroup extends Model
@@ -33,7 +37,7 @@ final class AudienceGroup extends Model
     use Editable;
     use SoftDeletes;
 
-    protected $fillable = ['uuid', 'event_id', 'name', 'people', 'band', 'eye_from_m', 'eye_to_m', 'spectacles', 'seated', 'low_vision', 'peeks'];
+    protected $fillable = ['uuid', 'event_id', 'name', 'people', 'band', 'eye_from_m', 'eye_to_m', 'spectacles', 'seated', 'low_vision', 'peeks', 'methods'];
 
     /** @return BelongsTo<Event, $this> */
     public function event(): BelongsTo
@@ -48,6 +52,6 @@ final class AudienceGroup extends Model
 
     protected function casts(): array
     {
-        return ['band' => AgeBand::class, 'eye_from_m' => 'float', 'eye_to_m' => 'float', 'peeks' => 'boolean'];
+        return ['band' => AgeBand::class, 'eye_from_m' => 'float', 'eye_to_m' => 'float', 'peeks' => 'boolean', 'methods' => AsEnumCollection::of(Method::class)];
     }
 }

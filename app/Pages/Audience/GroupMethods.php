@@ -9,6 +9,7 @@ use App\Text\AudienceWords;
 use App\Text\Days;
 use DateTimeImmutable;
 use KeenShadow\Core\Audience\Methods\Advice;
+use KeenShadow\Core\Audience\Methods\Method;
 use KeenShadow\Core\Audience\Methods\Reason;
 use KeenShadow\Core\Rules\Answer;
 use KeenShadow\Core\Rules\Permission;
@@ -17,12 +18,12 @@ use KeenShadow\Core\Rules\Permission;
 final readonly class GroupMethods
 {
     /**
-     * @param list<array{name: string, answer: Answer, for: list<string>, against: list<string>, byWhen: string}> $methods that may be, the best first
-     * @param list<array{name: string, answer: Answer}> $refused by the rule book
+     * @param list<array{method: Method, name: string, isChosen: bool, answer: Answer, for: list<string>, against: list<string>, byWhen: string}> $methods that may be, the best first
+     * @param list<array{method: Method, name: string, isChosen: bool, answer: Answer}> $refused by the rule book
      * @param string $withoutGlasses what is left when no glasses are to be had
      */
     private function __construct(
-        public string $name,
+        public AudienceGroup $group,
         public string $who,
         public array $methods,
         public array $refused,
@@ -38,16 +39,18 @@ final readonly class GroupMethods
         $isRefused = static fn(Advice $a): bool => $a->answer->permission === Permission::No;
 
         return new self(
-            $group->name,
+            $group,
             trans_choice('{1} 1 person, :band|[2,*] :count people, :band', $group->people, ['band' => AudienceWords::band($group->band)]),
             array_map(static fn(Advice $a): array => [
+                'method' => $a->method,
                 'name' => AudienceWords::method($a->method),
+                'isChosen' => $group->methods->contains($a->method),
                 'answer' => $a->answer,
                 'for' => self::words($a->reasons, true),
                 'against' => self::words($a->reasons, false),
                 'byWhen' => self::byWhen($a, $on),
             ], array_values(array_filter($advice, static fn(Advice $a): bool => !$isRefused($a)))),
-            array_map(static fn(Advice $a): array => ['name' => AudienceWords::method($a->method), 'answer' => $a->answer], array_values(array_filter($advice, $isRefused))),
+            array_map(static fn(Advice $a): array => ['method' => $a->method, 'name' => AudienceWords::method($a->method), 'isChosen' => $group->methods->contains($a->method), 'answer' => $a->answer], array_values(array_filter($advice, $isRefused))),
             implode(', ', array_map(static fn(Advice $a): string => AudienceWords::method($a->method), array_slice($left, 0, 2))),
         );
     }

@@ -1,6 +1,6 @@
 <p class="note">{{ __('Taken as known: :what.', ['what' => implode('; ', $page->known)]) }}</p>
 @foreach ($page->groups as $group)
-    <h2 id="group-{{ $loop->iteration }}">{{ $group->name }} <span class="meaning">{{ $group->who }}</span></h2>
+    <h2 id="group-{{ $loop->iteration }}">{{ $group->group->name }} <span class="meaning">{{ $group->who }}</span></h2>
     <x-table :labelledby="'group-' . $loop->iteration" class="align-middle stacks">
         <x-slot:head>
             <th scope="col">{{ __('Method') }}</th>
@@ -8,6 +8,7 @@
             <th scope="col">{{ __('Against, or missing') }}</th>
             <th scope="col">{{ __('By when') }}</th>
             <th scope="col">{{ __('By the rule book') }}</th>
+            @can('update', $frame->event)<th scope="col"><span class="visually-hidden">{{ __('Choose') }}</span></th>@endcan
         </x-slot:head>
         @foreach ($group->methods as $method)
             <tr>
@@ -16,6 +17,7 @@
                 <td data-label="{{ __('Against, or missing') }}">@forelse ($method['against'] as $line)<span class="line">{{ $line }}</span>@empty–@endforelse</td>
                 <td data-label="{{ __('By when') }}">{{ $method['byWhen'] }}</td>
                 <td data-label="{{ __('By the rule book') }}">@include('rules.tag', ['answer' => $method['answer'], 'event' => $frame->event])</td>
+                @can('update', $frame->event)<td>@include('audience.choose', ['event' => $frame->event, 'group' => $group->group, 'method' => $method['method'], 'isChosen' => $method['isChosen'], 'name' => $method['name']])</td>@endcan
             </tr>
         @endforeach
         @foreach ($group->refused as $method)
@@ -23,6 +25,7 @@
                 <th scope="row">{{ $method['name'] }}</th>
                 <td colspan="3">{{ App\Text\RuleWords::sentence($method['answer']->reason) }}</td>
                 <td data-label="{{ __('By the rule book') }}">@include('rules.tag', ['answer' => $method['answer'], 'event' => $frame->event])</td>
+                @can('update', $frame->event)<td>@if ($method['isChosen'])@include('audience.choose', ['event' => $frame->event, 'group' => $group->group, 'method' => $method['method'], 'isChosen' => true, 'name' => $method['name']])@endif</td>@endcan
             </tr>
         @endforeach
     </x-table>

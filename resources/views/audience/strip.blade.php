@@ -17,7 +17,7 @@
             </figure>
         @endforeach
     </div>
-    <svg width="102mm" height="6mm" viewBox="0 0 102 6" role="img" aria-label="{{ __('A bar 100 mm long') }}"><path class="screen-bar" d="M1 1V5M1 3H101M101 1V5"/></svg>
+    <svg class="strip-bar" width="102mm" height="6mm" viewBox="0 0 102 6" role="img" aria-label="{{ __('A bar 100 mm long') }}"><path class="screen-bar" d="M1 1V5M1 3H101M101 1V5"/></svg>
     <p class="note">{{ __('The bar is 100 mm long when printed at 100 %. Rings are 36 mm wide.') }}</p>
     <button type="button" class="btn btn-quiet" x-data="printPage" x-on:click="print">{{ __('Print') }}</button>
 </x-event-frame>

@@ -127,6 +127,29 @@ final class AudienceTest extends TestCase
         $this->get(route('audience.methods', [$this->event, 'kit' => ['laser']]))->assertSessionHasErrors('kit.0');
     }
 
+    public function testWhatIsChosenMakesTheList(): void
+    {
+        $this->group('Class 1A', 24, AgeBand::YoungChild);
+        $group = $this->event->audienceGroups()->sole();
+        $this->get(route('audience.list', $this->event))->assertOk()->assertSee('Choose methods for the groups first');
+        $seen = self::formOf($group);
+        $this->put(route('audience.choose', [$this->event, $group]), $seen + ['method' => 'box', 'chosen' => '1'])->assertSessionHasNoErrors();
+        $this->put(route('audience.choose', [$this->event, $group]), $seen + ['method' => 'card', 'chosen' => '1'])->assertSessionHasErrors();
+        $this->put(route('audience.choose', [$this->event, $group]), self::formOf($group) + ['method' => 'glasses', 'chosen' => '1'])->assertSessionHasErrors(['method' => 'The youngest, up to about 8 years, look indirectly only.']);
+        self::assertSame(['box'], $group->refresh()->methods->map->value->all());
+        $this->get(route('audience.methods', $this->event))->assertSeeInOrder(['Box or tube, one each', 'Chosen']);
+        $this->get(route('audience.list', $this->event))->assertOk()->assertSeeInOrder(['Shoe box or cereal box', '24', 'Tick off', 'Knife, for an adult', '1']);
+        foreach ([1, 1, 0, 0, 1] as $done) {
+            $this->post(route('audience.tick', $this->event), ['supply' => 'box', 'done' => $done])->assertSessionHasNoErrors();
+            self::assertSame($done, $this->event->tickedSupplies()->count());
+        }
+        self::assertStringStartsWith("what,needed,here,done\r\nShoe box or cereal box,24,0,yes\r\n", (string) $this->get(route('audience.list.csv', $this->event))->assertOk()->getContent());
+        $this->post(route('audience.tick', $this->event), ['supply' => 'unicorn', 'done' => '1'])->assertSessionHasErrors('supply');
+        $this->put(route('audience.choose', [$this->event, $group]), self::formOf($group) + ['method' => 'staring', 'chosen' => '1'])->assertSessionHasErrors('method');
+        $this->put(route('audience.choose', [$this->event, $group]), self::formOf($group) + ['method' => 'box', 'chosen' => '0'])->assertSessionHasNoErrors();
+        $this->get(route('audience.list', $this->event))->assertSee('Choose methods for the groups first');
+    }
+
     private function group(string $name, int $people, AgeBand $band): void
     {
         $this->event->audienceGroups()->create(['name' => $name, 'people' => $people, 'band' => $band, 'eye_from_m' => $band->eyesM()[0], 'eye_to_m' => $band->eyesM()[1]]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Audience;
 
+use App\Http\Requests\Audience\ChoiceRequest;
 use App\Http\Requests\Audience\GroupRequest;
 use App\Models\Audience\AudienceGroup;
 use App\Models\Event;
@@ -57,6 +58,14 @@ final class GroupController
         $audienceGroup->restore();
 
         return redirect()->route('audience.index', $event)->with('status', __('“:name” is back.', ['name' => $audienceGroup->name]));
+    }
+
+    /** A method chosen, or not any more; back to where the methods are compared. */
+    public function choose(ChoiceRequest $request, Event $event, AudienceGroup $audienceGroup): RedirectResponse
+    {
+        $audienceGroup->changeFrom($request->version(), ['methods' => $request->methods($audienceGroup)]);
+
+        return redirect()->back(fallback: route('audience.methods', $event));
     }
 
     private function form(Event $event, AudienceGroup $group): View

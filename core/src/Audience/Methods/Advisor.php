@@ -9,7 +9,6 @@ use KeenShadow\Core\Audience\GlassesSum;
 use KeenShadow\Core\Audience\Group;
 use KeenShadow\Core\Rules\Permission;
 use KeenShadow\Core\Rules\RuleBook;
-use KeenShadow\Core\Rules\Situation;
 
 /** Which methods for which group. The rule book decides what may be; what speaks for and against the rest is added up. */
 final readonly class Advisor
@@ -46,7 +45,7 @@ final readonly class Advisor
 
     private function one(Method $method, Group $group, Means $means): Advice
     {
-        $answer = $this->book->ask(Situation::of(['person' => $group->band->inTheBook(), 'keeps_on' => !$group->peeks, 'policy' => $means->policy?->inTheBook()] + $method->situation()));
+        $answer = $method->answer($this->book, $group, $means->policy);
         $reasons = [...self::fitting($method, $group), ...self::getting($method, $group, $means), ...self::standing($method, $means)];
 
         return new Advice(

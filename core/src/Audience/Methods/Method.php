@@ -4,6 +4,12 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Audience\Methods;
 
+use KeenShadow\Core\Audience\Group;
+use KeenShadow\Core\Audience\Policy;
+use KeenShadow\Core\Rules\Answer;
+use KeenShadow\Core\Rules\RuleBook;
+use KeenShadow\Core\Rules\Situation;
+
 /** The ways in which a group can follow an eclipse. What each takes is common practice where nothing else is said. */
 enum Method: string
 {
@@ -35,6 +41,12 @@ enum Method: string
             // Nobody looks anywhere; it is felt and heard.
             self::PhaseStrip => ['look' => 'pinhole_screen', 'instrument' => 'none'],
         };
+    }
+
+    /** What the rule book says of it, done well, for a group under a policy. */
+    public function answer(RuleBook $book, Group $group, ?Policy $policy): Answer
+    {
+        return $book->ask(Situation::of(['person' => $group->band->inTheBook(), 'keeps_on' => !$group->peeks, 'policy' => $policy?->inTheBook()] + $this->situation()));
     }
 
     /** How many follow it at one station at the same time. */
