@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Audience\AudienceController;
+use App\Http\Controllers\Audience\CrowdController;
 use App\Http\Controllers\Audience\GroupController;
 use App\Http\Controllers\Audience\ListController;
 use App\Http\Controllers\Audience\MethodsController;
@@ -13,6 +14,7 @@ Route::prefix('events/{event}/audience')->name('audience.')->scopeBindings()->gr
     Route::get('/', [AudienceController::class, 'index'])->name('index')->can('view', 'event');
     Route::get('methods', MethodsController::class)->name('methods')->can('view', 'event');
     Route::get('phase-strip', StripController::class)->name('strip')->can('view', 'event');
+    Route::get('queues', CrowdController::class)->name('crowd')->can('view', 'event');
     Route::get('list', [ListController::class, 'index'])->name('list')->can('view', 'event');
     Route::get('list.csv', [ListController::class, 'csv'])->name('list.csv')->can('view', 'event');
     Route::middleware('can:update,event')->group(function (): void {

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Audience;
+
+use App\Drawings\Audience\QueueCurve;
+use App\Text\Clock;
+use App\Text\Durations;
+use KeenShadow\Core\Audience\Crowd\Arrivals;
+use KeenShadow\Core\Audience\Crowd\Party;
+use KeenShadow\Core\Audience\Crowd\Simulation;
+use KeenShadow\Core\Audience\Crowd\Station;
+use KeenShadow\Core\Audience\Crowd\Waiting;
+use KeenShadow\Core\Sky\LocalEclipse;
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
+
+/** A crowd at one station over an eclipse: how long people wait, who gets a look before the maximum, how many places are enough. */
+final readonly class CrowdPage
+{
+    /** The best ten minutes are those around the maximum. */
+    private const BEST_S = 300.0;
+    /** A burst comes so long before the maximum on average. */
+    private const AHEAD_S = 600.0;
+
+    private function __construct(
+        public string $headline,
+        public string $waits,
+        public string $best,
+        public string $least,
+        public QueueCurve $curve,
+    ) {}
+
+    /** @param string $comes stream, at_once or burst */
+    public static function of(LocalEclipse $here, int $people, string $comes, Station $station, int $seed): self
+    {
+        $begin = (float) $here->begins()->format('U.u');
+        $maximumS = (float) $here->bestVisible()->time()->format('U.u') - $begin;
+        $random = new Randomizer(new Xoshiro256StarStar($seed));
+        $party = new Party('', match ($comes) {
+            'at_once' => Arrivals::atOnce($people, 0.0),
+            'burst' => Arrivals::burst($people, $maximumS, min(self::AHEAD_S, $maximumS / 2), $random),
+            default => Arrivals::stream($people, 0.0, $maximumS, $random),
+        }, [0]);
+        $waiting = Waiting::at(Simulation::run([$station], [$party], $random), 0);
+        $before = $waiting->lookedBetween(0.0, $maximumS);
+        $least = Waiting::leastPlaces([$station], 0, [$party], $maximumS, $seed);
+        $max = Clock::over($here)->minute($here->bestVisible()->time());
+
+        return new self(
+            headline: trans_choice('{0} Nobody of :people gets a whole look before the maximum at :max|{1} 1 of :people gets a whole look before the maximum at :max|[2,*] :count of :people get a whole look before the maximum at :max', $before, ['people' => $people, 'max' => $max]),
+            waits: $waiting->longestS < 1.0 ? __('Nobody waits.') : __('Half wait no longer than :half, nineteen in twenty no longer than :most, the last one :last.', [
+                'half' => Durations::toTheSecond($waiting->quantileS(0.5)), 'most' => Durations::toTheSecond($waiting->quantileS(0.95)), 'last' => Durations::toTheSecond($waiting->longestS),
+            ]),
+            best: trans_choice('{0} In the best ten minutes, around the maximum, nobody looks.|{1} In the best ten minutes, around the maximum, 1 looks.|[2,*] In the best ten minutes, around the maximum, :count look.', $waiting->lookedBetween($maximumS - self::BEST_S, $maximumS + self::BEST_S)),
+            least: $least === null
+                ? __('No number of places is enough for everybody to look before the maximum: some come too late for it.')
+                : trans_choice('{1} With 1 place everybody gets a look before the maximum.|[2,*] With :count places everybody gets a look before the maximum.', $least),
+            curve: QueueCurve::of($waiting, $here, $maximumS, max($maximumS * 1.1, (float) $here->ends()->format('U.u') - $begin)),
+        );
+    }
+}
