@@ -31,6 +31,10 @@ test("a helper asks about a helmet on a phone, in their own words, and is told n
     await page.getByRole("link", { name: /single whole welding plate/ }).click();
     await expect(page.locator("#welding-glass")).toBeInViewport();
     await expectAccessible(page);
+    // On the dark ground of a refusal the way to its rule is to be seen as well.
+    await page.goto("/events/2/glasses/3");
+    await expect(page.getByRole("link", { name: "the rule" }).first()).toBeVisible();
+    await expectAccessible(page);
 });
 
 test("the answer is a card of one A5 page", async ({ page }) => {
