@@ -10,6 +10,7 @@ use App\Http\Middleware\OwnReferer;
 use App\Http\Middleware\PlainOldInput;
 use App\Http\Middleware\ReadableInput;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\ShortWayBack;
 use App\Models\EditConflict;
 use App\Pages\Site\ConflictPage;
 use Illuminate\Database\QueryException;
@@ -26,7 +27,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->prepend(KnownHosts::class);
         $middleware->append([SecurityHeaders::class, OwnReferer::class, ReadableInput::class]);
-        $middleware->appendToGroup('web', PlainOldInput::class);
+        $middleware->appendToGroup('web', [PlainOldInput::class, ShortWayBack::class]);
         $middleware->redirectGuestsTo(fn(): string => route('sign-in'));
         $middleware->redirectUsersTo(fn(): string => route('events.index'));
     })

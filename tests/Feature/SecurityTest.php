@@ -70,6 +70,18 @@ final class SecurityTest extends TestCase
         }
     }
 
+    /** Where a page was asked with a very long question, the way back is its address: no header grows with what was sent. */
+    public function testTheWayBackIsShort(): void
+    {
+        $form = route('viewers.create', $this->event);
+        $long = $form . '?q=' . str_repeat('x', 9000);
+        $this->get($long)->assertOk();
+        $this->post(route('viewers.store', $this->event))->assertRedirect($form);
+        $this->post(route('viewers.store', $this->event), [], ['referer' => $long])->assertRedirect($form);
+        $this->get("{$form}?q=short")->assertOk();
+        $this->post(route('viewers.store', $this->event))->assertRedirect("{$form}?q=short");
+    }
+
     /** @return array<int|string, array{int, string}> */
     public static function refusals(): array
     {
