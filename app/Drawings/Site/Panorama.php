@@ -73,12 +73,13 @@ final readonly class Panorama
             $kinds[$obstacle->name] = $obstacle->kind;
         }
         $seen = array_values(array_filter($skyline->walls(), static fn(WallSeen $w): bool => $on->shows($w->fromDeg + $w->widthDeg) || $on->shows($w->fromDeg)));
+        $tops = array_map(static fn(WallSeen $w): array => $w->top(), $seen);
 
         return new self(
             height: $on->height,
             groundY: $on->y(0.0),
-            walls: array_map(static fn(WallSeen $w): array => ['points' => self::wall($w, $on), 'isTree' => $kinds[$w->name] === ThingKind::Tree], $seen),
-            names: self::names($seen, $on),
+            walls: array_map(static fn(WallSeen $w, array $top): array => ['points' => self::wall($w, $top, $on), 'isTree' => $kinds[$w->name] === ThingKind::Tree], $seen, $tops),
+            names: self::names($seen, $tops, $on),
             horizon: self::horizon($site, $on),
             track: self::track($suns, $azimuths, $skyline, $on),
             suns: self::contacts($outlook, $on, $site),
@@ -104,13 +105,14 @@ final readonly class Panorama
         return $running;
     }
 
-    private static function wall(WallSeen $wall, Projection $on): string
+    /** @param list<array{float, float}> $top azimuth and altitude along it */
+    private static function wall(WallSeen $wall, array $top, Projection $on): string
     {
         $begin = $on->rightOfLeftDeg($wall->fromDeg);
         // One that begins left of the view and reaches into it.
         $begin -= $begin + $wall->widthDeg > 360 ? 360 : 0;
         $points = [];
-        foreach ($wall->top() as [$azimuth, $altitude]) {
+        foreach ($top as [$azimuth, $altitude]) {
             $points[] = $on->x($begin + $azimuth - $wall->fromDeg) . ',' . $on->y($altitude);
         }
         $foot = $on->y($on->bottomDeg);
@@ -120,14 +122,15 @@ final readonly class Panorama
 
     /**
      * @param list<WallSeen> $walls
+     * @param list<list<array{float, float}>> $tops of the same
      *
      * @return list<array{x: float, y: float, text: string}>
      */
-    private static function names(array $walls, Projection $on): array
+    private static function names(array $walls, array $tops, Projection $on): array
     {
         $highest = [];
-        foreach ($walls as $wall) {
-            foreach ($wall->top() as [$azimuth, $altitude]) {
+        foreach ($walls as $i => $wall) {
+            foreach ($tops[$i] as [$azimuth, $altitude]) {
                 $at = $on->rightOfLeftDeg($azimuth);
                 if ($on->shows($azimuth) && $altitude > ($highest[$wall->name][1] ?? 0.0)) {
                     $highest[$wall->name] = [$at, $altitude];
