@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Text;
 
 use KeenShadow\Core\Audience\AgeBand;
+use KeenShadow\Core\Audience\Crowd\Coming;
 use KeenShadow\Core\Audience\Methods\Kit;
 use KeenShadow\Core\Audience\Methods\Method;
 use KeenShadow\Core\Audience\Policy;
@@ -34,6 +35,15 @@ final class AudienceWords
             Method::Projection => __('Telescope or binocular on a screen'),
             Method::Telescope => __('Telescope with a front filter'),
             Method::PhaseStrip => __('Phase strip to feel, light and warmth told'),
+        };
+    }
+
+    public static function coming(Coming $coming): string
+    {
+        return match ($coming) {
+            Coming::Evenly => __('evenly, from the first contact to the maximum'),
+            Coming::AtOnce => __('all at once, at the first contact'),
+            Coming::Burst => __('most shortly before the maximum'),
         };
     }
 

@@ -7,7 +7,7 @@ namespace App\Pages\Audience;
 use App\Drawings\Audience\QueueCurve;
 use App\Text\Clock;
 use App\Text\Durations;
-use KeenShadow\Core\Audience\Crowd\Arrivals;
+use KeenShadow\Core\Audience\Crowd\Coming;
 use KeenShadow\Core\Audience\Crowd\Party;
 use KeenShadow\Core\Audience\Crowd\Simulation;
 use KeenShadow\Core\Audience\Crowd\Station;
@@ -21,8 +21,6 @@ final readonly class CrowdPage
 {
     /** The best ten minutes are those around the maximum. */
     private const BEST_S = 300.0;
-    /** A burst comes so long before the maximum on average. */
-    private const AHEAD_S = 600.0;
 
     private function __construct(
         public string $headline,
@@ -32,17 +30,12 @@ final readonly class CrowdPage
         public QueueCurve $curve,
     ) {}
 
-    /** @param string $comes stream, at_once or burst */
-    public static function of(LocalEclipse $here, int $people, string $comes, Station $station, int $seed): self
+    public static function of(LocalEclipse $here, int $people, Coming $coming, Station $station, int $seed): self
     {
         $begin = (float) $here->begins()->format('U.u');
         $maximumS = (float) $here->bestVisible()->time()->format('U.u') - $begin;
         $random = new Randomizer(new Xoshiro256StarStar($seed));
-        $party = new Party('', match ($comes) {
-            'at_once' => Arrivals::atOnce($people, 0.0),
-            'burst' => Arrivals::burst($people, $maximumS, min(self::AHEAD_S, $maximumS / 2), $random),
-            default => Arrivals::stream($people, 0.0, $maximumS, $random),
-        }, [0]);
+        $party = new Party('', $coming->arrivals($people, $maximumS, $random), [0]);
         $waiting = Waiting::at(Simulation::run([$station], [$party], $random), 0);
         $before = $waiting->lookedBetween(0.0, $maximumS);
         $least = Waiting::leastPlaces([$station], 0, [$party], $maximumS, $seed);

@@ -12,14 +12,13 @@ use KeenShadow\Core\Audience\Methods\Advice;
 use KeenShadow\Core\Audience\Methods\Method;
 use KeenShadow\Core\Audience\Methods\Reason;
 use KeenShadow\Core\Rules\Answer;
-use KeenShadow\Core\Rules\Permission;
 
 /** The methods for one group, in words. */
 final readonly class GroupMethods
 {
     /**
-     * @param list<array{method: Method, name: string, isChosen: bool, answer: Answer, for: list<string>, against: list<string>, byWhen: string}> $methods that may be, the best first
-     * @param list<array{method: Method, name: string, isChosen: bool, answer: Answer}> $refused by the rule book
+     * @param list<array{method: Method, name: string, isChosen: bool, answer: Answer|null, for: list<string>, against: list<string>, byWhen: string}> $methods that may be, the best first
+     * @param list<array{method: Method, name: string, isChosen: bool, answer: Answer|null}> $refused by the rule book
      * @param string $withoutGlasses what is left when no glasses are to be had
      */
     private function __construct(
@@ -36,7 +35,6 @@ final readonly class GroupMethods
      */
     public static function of(AudienceGroup $group, array $advice, array $left, DateTimeImmutable $on): self
     {
-        $isRefused = static fn(Advice $a): bool => $a->answer->permission === Permission::No;
 
         return new self(
             $group,
@@ -49,8 +47,8 @@ final readonly class GroupMethods
                 'for' => self::words($a->reasons, true),
                 'against' => self::words($a->reasons, false),
                 'byWhen' => self::byWhen($a, $on),
-            ], array_values(array_filter($advice, static fn(Advice $a): bool => !$isRefused($a)))),
-            array_map(static fn(Advice $a): array => ['method' => $a->method, 'name' => AudienceWords::method($a->method), 'isChosen' => $group->methods->contains($a->method), 'answer' => $a->answer], array_values(array_filter($advice, $isRefused))),
+            ], array_values(array_filter($advice, static fn(Advice $a): bool => !$a->isRefused()))),
+            array_map(static fn(Advice $a): array => ['method' => $a->method, 'name' => AudienceWords::method($a->method), 'isChosen' => $group->methods->contains($a->method), 'answer' => $a->answer], array_values(array_filter($advice, static fn(Advice $a): bool => $a->isRefused()))),
             implode(', ', array_map(static fn(Advice $a): string => AudienceWords::method($a->method), array_slice($left, 0, 2))),
         );
     }

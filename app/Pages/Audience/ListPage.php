@@ -11,7 +11,6 @@ use KeenShadow\Core\Audience\Methods\Method;
 use KeenShadow\Core\Audience\Methods\ShoppingList;
 use KeenShadow\Core\Audience\Methods\Supply;
 use KeenShadow\Core\Rules\Book\Standard;
-use KeenShadow\Core\Rules\Permission;
 
 /** What is bought, borrowed or made for the chosen methods of all groups. */
 final readonly class ListPage
@@ -27,7 +26,7 @@ final readonly class ListPage
     {
         $groups = $event->audienceGroups()->orderBy('name')->get();
         // A policy may have become stricter since: what the book refuses now is not bought.
-        $isAllowed = static fn(AudienceGroup $g, Method $m): bool => $m->answer(Standard::book(), $g->group(), $event->policy)->permission !== Permission::No;
+        $isAllowed = static fn(AudienceGroup $g, Method $m): bool => !$m->isRefused(Standard::book(), $g->group(), $event->policy);
         $needs = ShoppingList::of(array_values($groups->map(static fn(AudienceGroup $g): array => [$g->group(), array_values($g->methods->filter(static fn(Method $m): bool => $isAllowed($g, $m))->all())])->all()), $needsSheet);
         $done = $event->tickedSupplies()->get()->map(static fn(TickedSupply $t): Supply => $t->supply)->all();
         $lines = [];

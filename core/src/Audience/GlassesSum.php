@@ -16,6 +16,9 @@ final readonly class GlassesSum
     public const EVERY_MIN = [0.5, 180.0];
     public const SPARES_PERCENT = [0.0, 100.0];
 
+    /** A look, handing over, how often each looks, and spares: ten people to a pair, a tenth spare (common practice). */
+    public const USUAL = ['look_s' => 20.0, 'hand_s' => 10.0, 'every_min' => 5.0, 'spares_percent' => 10.0];
+
     private function __construct(
         public int $people,
         public float $lookS,
@@ -41,6 +44,11 @@ final readonly class GlassesSum
         }
 
         return new self($people, $lookS, $handS, $everyMin, $sparesPercent);
+    }
+
+    public static function usual(int $people): self
+    {
+        return self::of($people, ...array_values(self::USUAL));
     }
 
     /** People who share a pair, at least one. */

@@ -13,9 +13,16 @@ enum Policy: string
     case Banner = 'banner';
     case Mixed = 'mixed';
 
-    /** What the rule book calls it: a banner is looked through as glasses are. */
-    public function inTheBook(): string
+    /**
+     * What the rule book calls it. Where people look from indoors through a banner, nobody looks directly in another way;
+     * through the banner they look as through glasses.
+     */
+    public function inTheBook(bool $isThroughBanner = false): string
     {
-        return $this === self::Banner ? self::Glasses->value : $this->value;
+        return match (true) {
+            $this !== self::Banner => $this->value,
+            $isThroughBanner => self::Glasses->value,
+            default => self::IndirectOnly->value,
+        };
     }
 }

@@ -10,6 +10,10 @@ final readonly class Hearing
     /** Unknown, these decide everything: what is asked about, and what stands between the Sun and the eye. */
     private const DECISIVE = [Part::Look, Part::Filter];
 
+    public Permission $permission;
+    /** What must be answered before anything can be allowed. */
+    private ?string $question;
+
     /**
      * @param list<Rule> $broken
      * @param list<Rule> $open apply, and nobody knows whether what they ask for is so
@@ -28,7 +32,14 @@ final readonly class Hearing
         private array $mayAllow,
         private array $warning,
         private array $met,
-    ) {}
+    ) {
+        $this->question = $broken === [] ? $this->question() : null;
+        $this->permission = match (true) {
+            $broken !== [], $allowing === [], $this->question !== null => Permission::No,
+            $open === [] && $doubtful === [] => Permission::Yes,
+            default => Permission::If,
+        };
+    }
 
     /** @param list<Rule> $rules */
     public static function of(array $rules, Situation $situation): self
@@ -57,22 +68,11 @@ final readonly class Hearing
         return new self(...$heard, situation: $situation);
     }
 
-    public function permission(): Permission
-    {
-        return match (true) {
-            $this->broken !== [], $this->allowing === [] && $this->mayAllow === [], $this->question() !== null => Permission::No,
-            $this->open === [] && $this->doubtful === [] && $this->allowing !== [] => Permission::Yes,
-            default => Permission::If,
-        };
-    }
-
     /** @param list<Change> $mend */
     public function answer(array $mend): Answer
     {
-        $permission = $this->permission();
-        $question = $this->broken === [] ? $this->question() : null;
         $refusing = array_values(array_filter([...$this->open, ...$this->doubtful], static fn(Rule $rule): bool => $rule->refusesUnknown));
-        [$deciding, $bearing] = match ($permission) {
+        [$deciding, $bearing] = match ($this->permission) {
             Permission::No => [[...$this->broken, ...($this->broken === [] ? $refusing : [])], [...$this->open, ...$this->allowing, ...$this->warning, ...$this->met]],
             Permission::If => [[...$this->open, ...$this->doubtful, ...$this->allowing, ...$this->warning], $this->met],
             Permission::Yes => [[...$this->allowing, ...$this->warning], $this->met],
@@ -80,14 +80,14 @@ final readonly class Hearing
         $first = $deciding[0] ?? null;
 
         return new Answer(
-            permission: $permission,
-            conditions: $permission === Permission::If ? $this->conditions() : [],
-            rules: array_values(array_unique([...$deciding, ...$bearing], SORT_REGULAR)),
+            permission: $this->permission,
+            conditions: $this->permission === Permission::If ? $this->conditions() : [],
+            rules: array_values(array_column([...$deciding, ...$bearing], null, 'id')),
             dangers: $this->dangersOf($deciding),
             reason: $first === null ? '' : $first->reason,
-            do: $question ?? ($permission === Permission::If ? $this->allowing[0] ?? $this->nearest() : $first)->do ?? '',
+            do: $this->question ?? ($this->permission === Permission::If ? $this->allowing[0] : $first)->do ?? '',
             mend: $mend,
-            question: $question,
+            question: $this->question,
         );
     }
 
@@ -104,12 +104,9 @@ final readonly class Hearing
                 return Part::FreeTotality->question();
             }
         }
-        if ($this->allowing !== [] || $this->mayAllow === []) {
-            return null;
-        }
-        $open = $this->unknownOf($this->nearest());
+        $undecided = $this->allowing === [] ? array_merge([], ...array_map($this->unknownOf(...), $this->mayAllow)) : [];
         foreach (self::DECISIVE as $part) {
-            if (in_array($part, $open, true)) {
+            if (in_array($part, $undecided, true)) {
                 return $part->question();
             }
         }
@@ -120,30 +117,16 @@ final readonly class Hearing
     /** @return list<string> */
     private function conditions(): array
     {
-        $inWords = static fn(Part $part): string => $part->condition();
-        $conditions = array_map($inWords, $this->allowing === [] ? $this->unknownOf($this->nearest()) : []);
+        $conditions = [];
         foreach ($this->doubtful as $rule) {
-            array_push($conditions, ...match (true) {
-                $rule->effect === Effect::Asks && $rule->isMet($this->situation) === null => [$rule->condition],
-                $rule->otherwise !== '' => [$rule->otherwise],
-                default => array_map($inWords, $this->unknownOf($rule)),
-            });
+            $conditions[] = match (true) {
+                $rule->effect === Effect::Asks && $rule->isMet($this->situation) === null => $rule->condition,
+                $rule->otherwise !== '' => $rule->otherwise,
+                default => Part::FILTER_CONDITION,
+            };
         }
 
         return array_values(array_unique([...$conditions, ...array_map(static fn(Rule $rule): string => $rule->condition, $this->open)]));
-    }
-
-    /** Of the rules that may allow it the one of which the least is unknown. */
-    private function nearest(): Rule
-    {
-        $nearest = $this->mayAllow[0];
-        foreach ($this->mayAllow as $rule) {
-            if (count($this->unknownOf($rule)) < count($this->unknownOf($nearest))) {
-                $nearest = $rule;
-            }
-        }
-
-        return $nearest;
     }
 
     /** @return list<Part> */
@@ -173,6 +156,6 @@ final readonly class Hearing
     {
         $dangers = array_merge([], ...array_map(static fn(Rule $rule): array => $rule->dangers, $rules));
 
-        return $rules === [] ? [Danger::Retina] : array_values(array_unique($dangers, SORT_REGULAR));
+        return $rules === [] ? [Danger::Retina] : array_values(array_column($dangers, null, 'value'));
     }
 }

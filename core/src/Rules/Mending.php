@@ -13,11 +13,15 @@ final class Mending
     private const LOOK_ELSEWHERE = 0.5;
     private const LOOK_DIRECTLY = 0.75;
 
-    /** @return list<Change> empty where there is none; of equally small ones that which stays nearest to what was asked */
-    public static function smallest(RuleBook $book, Situation $situation): array
+    /**
+     * @param Hearing $refusing of the same situation
+     *
+     * @return list<Change> empty where there is none; of equally small ones that which stays nearest to what was asked
+     */
+    public static function smallest(RuleBook $book, Situation $situation, Hearing $refusing): array
     {
         $best = [];
-        foreach (self::ways($book, $situation) as $wanted) {
+        foreach (self::ways($book, $situation, $refusing) as $wanted) {
             $best = self::towards($wanted, $book, $situation, $best === [] ? INF : self::cost($best)) ?? $best;
         }
 
@@ -25,10 +29,10 @@ final class Mending
     }
 
     /** @return list<list<Condition>> what would have to be: as the rules that refuse have it, and for each rule that allows something; what leaves the look as it is comes first */
-    private static function ways(RuleBook $book, Situation $situation): array
+    private static function ways(RuleBook $book, Situation $situation, Hearing $refusing): array
     {
         $look = $situation->get(Part::Look);
-        $ways = array_values(array_filter(array_map(static fn(Rule $rule): array => $rule->instead, $book->hear($situation)->broken)));
+        $ways = array_values(array_filter(array_map(static fn(Rule $rule): array => $rule->instead, $refusing->broken)));
         $elsewhere = [];
         foreach ($book->rules as $rule) {
             if ($rule->effect === Effect::Allows && is_string($look) && $rule->isAbout($look)) {
@@ -74,7 +78,7 @@ final class Mending
             }
         } while ($failing !== []);
 
-        return $hearing->permission() === Permission::No || $changes === [] ? null : array_values($changes);
+        return $hearing->permission === Permission::No || $changes === [] ? null : array_values($changes);
     }
 
     /**

@@ -7,6 +7,9 @@ namespace KeenShadow\Core\Rules;
 /** The parts of a situation, about which the rules speak, and what each may be. Lengths in millimetres, angles in degrees. */
 enum Part: string
 {
+    /** What must be so where a rule hangs on the filter and nobody has told it; of every other part the rule says it itself. */
+    public const FILTER_CONDITION = 'It is known what the filter is, and it is none that the book refuses.';
+
     case Look = 'look';
     case Phase = 'phase';
     case Guarded = 'guarded';
@@ -99,23 +102,9 @@ enum Part: string
         return match ($this) {
             self::Look => 'What does the eye look at: the Sun, an eyepiece, a display, an image on a screen?',
             self::Filter => 'What is between the Sun and the eye?',
-            self::Phase, self::Guarded, self::FreeTotality => 'Is it total here at this moment, and between the called times for filters off and on?',
+            self::FreeTotality => 'Is it total here at this moment, and between the called times for filters off and on?',
             self::Shade => 'Which shade number is stamped on the plate?',
             default => 'What is known of it?',
-        };
-    }
-
-    /** What must be so where a rule that refuses hangs on it and it is not known. */
-    public function condition(): string
-    {
-        return match ($this) {
-            self::Filter => 'It is known what the filter is, and it is none that the book refuses.',
-            self::At => 'The filter sits before the naked eye, or over the whole front of the instrument; nowhere else.',
-            self::Instrument => 'It is known which instrument it is, if any, and the book allows it for this.',
-            self::Person => 'Whoever looks is an adult or a teenager, or a child of 9 to 12 with an adult who watches only this child.',
-            self::Policy => 'The event\'s policy allows it.',
-            self::Phase, self::Guarded, self::FreeTotality => 'It is told whether this is totality, between the called times for filters off and on.',
-            default => 'It is known how it is.',
         };
     }
 }

@@ -49,7 +49,7 @@ final readonly class Rule
      */
     public static function allows(string $id, string $statement, array $where, string $reason, string $do, array $dangers = [], Source $source = Source::CommonPractice): self
     {
-        return self::make($id, Effect::Allows, $statement, $where, $reason, $do, $dangers, $source);
+        return self::make(id: $id, effect: Effect::Allows, statement: $statement, where: $where, reason: $reason, do: $do, dangers: $dangers, source: $source);
     }
 
     /**
@@ -72,7 +72,22 @@ final readonly class Rule
         ?Disagreement $disagreement = null,
         string $otherwise = '',
     ): self {
-        return self::make($id, Effect::Asks, $statement, $where, $reason, $do, $dangers, $source, $strength, $disagreement, $otherwise, $needs, $condition, $refusesUnknown);
+        return self::make(
+            id: $id,
+            effect: Effect::Asks,
+            statement: $statement,
+            where: $where,
+            needs: $needs,
+            condition: $condition,
+            otherwise: $otherwise,
+            reason: $reason,
+            do: $do,
+            dangers: $dangers,
+            source: $source,
+            strength: $strength,
+            refusesUnknown: $refusesUnknown,
+            disagreement: $disagreement,
+        );
     }
 
     /**
@@ -94,7 +109,21 @@ final readonly class Rule
         string $otherwise = '',
         bool $refusesUnknown = false,
     ): self {
-        return self::make($id, Effect::Forbids, $statement, $where, $reason, $do, $dangers, $source, $strength, $disagreement, $otherwise, refusesUnknown: $refusesUnknown, instead: $instead);
+        return self::make(
+            id: $id,
+            effect: Effect::Forbids,
+            statement: $statement,
+            where: $where,
+            otherwise: $otherwise,
+            reason: $reason,
+            do: $do,
+            dangers: $dangers,
+            source: $source,
+            strength: $strength,
+            refusesUnknown: $refusesUnknown,
+            instead: $instead,
+            disagreement: $disagreement,
+        );
     }
 
     /**
@@ -103,7 +132,7 @@ final readonly class Rule
      */
     public static function warns(string $id, string $statement, array $where, string $reason, string $do, array $dangers = [Danger::Equipment], ?Disagreement $disagreement = null): self
     {
-        return self::make($id, Effect::Warns, $statement, $where, $reason, $do, $dangers, Source::CommonPractice, Strength::Undisputed, $disagreement);
+        return self::make(id: $id, effect: Effect::Warns, statement: $statement, where: $where, reason: $reason, do: $do, dangers: $dangers, source: Source::CommonPractice, disagreement: $disagreement);
     }
 
     /** Whether it speaks of this situation; null while that is not known. */

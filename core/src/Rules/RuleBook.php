@@ -41,7 +41,7 @@ final readonly class RuleBook
     {
         $hearing = $this->hear($situation);
 
-        return $hearing->answer($hearing->permission() === Permission::No ? Mending::smallest($this, $situation) : []);
+        return $hearing->answer($hearing->permission === Permission::No ? Mending::smallest($this, $situation, $hearing) : []);
     }
 
     public function hear(Situation $situation): Hearing

@@ -81,7 +81,7 @@ final class AudienceTest extends TestCase
                 foreach ([true, false] as $peeks) {
                     $permission = (new Group(20, $band, 0, 0, 0, $peeks))->throughGlasses(Standard::book(), $policy)->permission;
                     $expected = match (true) {
-                        $peeks, $band === AgeBand::YoungChild, $policy === Policy::IndirectOnly => Permission::No,
+                        $peeks, $band === AgeBand::YoungChild, $policy === Policy::IndirectOnly, $policy === Policy::Banner => Permission::No,
                         $band === AgeBand::Child, $band === AgeBand::AllAges, $policy === null => Permission::If,
                         default => Permission::Yes,
                     };

@@ -8,8 +8,11 @@ use FilesystemIterator;
 use KeenShadow\Core\Rules\Answer;
 use KeenShadow\Core\Rules\Book\Standard;
 use KeenShadow\Core\Rules\Change;
+use KeenShadow\Core\Rules\Condition;
 use KeenShadow\Core\Rules\Danger;
+use KeenShadow\Core\Rules\Effect;
 use KeenShadow\Core\Rules\FilterReason;
+use KeenShadow\Core\Rules\Part;
 use KeenShadow\Core\Rules\Permission;
 use KeenShadow\Core\Rules\Rule;
 use KeenShadow\Core\Rules\Situation;
@@ -69,13 +72,16 @@ final class RuleBookTest extends TestCase
         return [
             'nothing told' => [[], Permission::No, 'What does the eye look at'],
             'nobody says what is before the eye' => [['filter' => null] + $glasses, Permission::No, 'What is between the Sun and the eye'],
+            'a look at the Sun, and no more told' => [['look' => 'direct'], Permission::No, 'What is between the Sun and the eye'],
+            'a look in the guarded times of who knows what' => [['look' => 'direct', 'guarded' => true], Permission::No, 'What is between the Sun and the eye'],
+            'a look into a telescope, and no more told' => [['look' => 'through_optics', 'instrument' => 'refractor'], Permission::No, 'What is between the Sun and the eye'],
             'bare eyes, and nobody knows whether it is total' => [['look' => 'direct', 'filter' => 'none'], Permission::No, 'Is it total here'],
             'bare eyes in totality, and nobody knows the guarded times' => [['look' => 'direct', 'filter' => 'none', 'phase' => 'total'], Permission::No, 'Is it total here'],
             'a plate without a stamp' => [['shade' => null] + $welding, Permission::No, 'Which shade number'],
             'a pair not inspected' => [['verdict' => null] + $glasses, Permission::If, 'It is inspected today'],
             'papers nobody has seen' => [['lot' => null] + $glasses, Permission::If, 'The papers of its lot'],
             'not looked over' => [['flaw' => null] + $glasses, Permission::If, 'It was looked over for scratches'],
-            'a policy nobody has told' => [['policy' => null] + $glasses, Permission::If, 'The event\'s policy is not “indirect only”'],
+            'a policy nobody has told' => [['policy' => null] + $glasses, Permission::If, 'The event\'s policy allows this direct look'],
             'a child, watched or not' => [['person' => 'child'] + $glasses, Permission::If, 'A child of 9 to 12 is watched'],
             'anybody' => [['person' => null] + $glasses, Permission::If, 'Whoever looks is 9 or older'],
             'a bare telescope with a camera, and nobody knows whether it is total' => [['look' => 'camera', 'instrument' => 'refractor', 'filter' => 'none', 'attended' => true, 'finder' => 'removed'], Permission::No, 'Is it total here'],
@@ -116,6 +122,21 @@ final class RuleBookTest extends TestCase
             self::assertNotSame([], $others, $rule->id);
         }
         self::assertCount(count($book->rules), array_unique(array_map(static fn(Rule $r): string => $r->id, $book->rules)));
+    }
+
+    /** What hangs on more than the look and the filter says in words how it must be for the rule not to apply. */
+    public function testARuleSaysWhenItDoesNotApply(): void
+    {
+        $said = 0;
+        foreach (Standard::book()->rules as $rule) {
+            $mayBeDoubtful = $rule->effect === Effect::Forbids || $rule->effect === Effect::Asks;
+            $hangsOn = array_filter($rule->where, static fn(Condition $c): bool => $c->unless === null && !in_array($c->part, [Part::Look, Part::Filter], true));
+            if ($mayBeDoubtful && $hangsOn !== []) {
+                self::assertNotSame('', $rule->otherwise, $rule->id);
+                ++$said;
+            }
+        }
+        self::assertGreaterThan(12, $said);
     }
 
     /** Wherever a room's finding names a rule, there is one of that name. */

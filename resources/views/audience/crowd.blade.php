@@ -1,3 +1,5 @@
+@use('App\Text\AudienceWords')
+@use('KeenShadow\Core\Audience\Crowd\Coming')
 <x-event-frame :frame="$frame" room="audience" :title="__('Queues')">
     <x-audience-tabs :event="$frame->event" current="audience.crowd" />
     <x-live-form :action="route('audience.crowd', $frame->event)" answer="crowd">
@@ -5,8 +7,8 @@
         <div class="field">
             <label for="comes">{{ __('How they come') }}</label>
             <select class="form-select" id="comes" name="comes">
-                @foreach (['stream' => __('evenly, from the first contact to the maximum'), 'at_once' => __('all at once, at the first contact'), 'burst' => __('most shortly before the maximum')] as $value => $words)
-                    <option value="{{ $value }}" @selected(old('comes', $request->comes()) === $value)>{{ $words }}</option>
+                @foreach (Coming::cases() as $coming)
+                    <option value="{{ $coming->value }}" @selected(old('comes', $request->coming()->value) === $coming->value)>{{ AudienceWords::coming($coming) }}</option>
                 @endforeach
             </select>
         </div>

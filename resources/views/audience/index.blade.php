@@ -52,7 +52,7 @@
                         <span class="meaning">{{ $row->band }}</span>
                     </th>
                     <td class="is-number" data-label="{{ __('People') }}">{{ $row->group->people }}</td>
-                    <td data-label="{{ __('Through checked glasses') }}">@include('rules.short', ['answer' => $row->answer, 'event' => $frame->event])</td>
+                    <td data-label="{{ __('Through checked glasses') }}">@include('rules.tag', ['answer' => $row->answer, 'event' => $frame->event])</td>
                     <td data-label="{{ __('What they need') }}">@forelse ($row->needs as $need)<span class="line">{{ $need }}</span>@empty{{ __('nothing special') }}@endforelse</td>
                 </tr>
             @endforeach

@@ -16,15 +16,14 @@
                 <td data-label="{{ __('For') }}">@forelse ($method['for'] as $line)<span class="line">{{ $line }}</span>@empty–@endforelse</td>
                 <td data-label="{{ __('Against, or missing') }}">@forelse ($method['against'] as $line)<span class="line">{{ $line }}</span>@empty–@endforelse</td>
                 <td data-label="{{ __('By when') }}">{{ $method['byWhen'] }}</td>
-                <td data-label="{{ __('By the rule book') }}">@include('rules.tag', ['answer' => $method['answer'], 'event' => $frame->event])</td>
+                <td data-label="{{ __('By the rule book') }}">@if ($method['answer'])@include('rules.tag', ['answer' => $method['answer'], 'event' => $frame->event])@else{{ __('nobody looks at the Sun') }}@endif</td>
                 @can('update', $frame->event)<td>@include('audience.choose', ['event' => $frame->event, 'group' => $group->group, 'method' => $method['method'], 'isChosen' => $method['isChosen'], 'name' => $method['name']])</td>@endcan
             </tr>
         @endforeach
         @foreach ($group->refused as $method)
             <tr>
                 <th scope="row">{{ $method['name'] }}</th>
-                <td colspan="3">{{ App\Text\RuleWords::sentence($method['answer']->reason) }}</td>
-                <td data-label="{{ __('By the rule book') }}">@include('rules.tag', ['answer' => $method['answer'], 'event' => $frame->event])</td>
+                <td colspan="4" data-label="{{ __('By the rule book') }}">@include('rules.tag', ['answer' => $method['answer'], 'event' => $frame->event])</td>
                 @can('update', $frame->event)<td>@if ($method['isChosen'])@include('audience.choose', ['event' => $frame->event, 'group' => $group->group, 'method' => $method['method'], 'isChosen' => true, 'name' => $method['name']])@endif</td>@endcan
             </tr>
         @endforeach

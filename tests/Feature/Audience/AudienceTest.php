@@ -8,7 +8,9 @@ use App\Domain\Event\FitPairs;
 use App\Models\Audience\AudienceGroup;
 use App\Models\Event;
 use KeenShadow\Core\Audience\AgeBand;
+use KeenShadow\Core\Audience\Methods\Method;
 use KeenShadow\Core\Audience\Policy;
+use KeenShadow\Core\Rules\Book\Standard;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Feature\WithEvent;
 use Tests\RefreshDatabase;
@@ -64,15 +66,17 @@ final class AudienceTest extends TestCase
     public function testThePolicyHoldsInThePagesThatJudge(): void
     {
         $this->group('Club', 18, AgeBand::Adult);
-        $this->get(route('audience.index', $this->event))->assertSee('18 people come, 18 may look through glasses')->assertSee('The event\'s policy is not “indirect only”.')->assertSee('no policy chosen yet');
+        $this->get(route('audience.index', $this->event))->assertSee('18 people come, 18 may look through glasses')->assertSee('The event\'s policy allows this direct look.')->assertSee('no policy chosen yet');
         $ask = ['item' => 'hand-held-viewer', 'when' => 'shows', 'state' => 'fit', 'who' => 'adult'];
-        $this->get(route('rules.may', [$this->event, ...$ask]))->assertSee('The event\'s policy is not “indirect only”.');
+        $this->get(route('rules.may', [$this->event, ...$ask]))->assertSee('The event\'s policy allows this direct look.');
         $this->put(route('audience.policy', $this->event), self::formOf($this->event->refresh()) + ['policy' => 'indirect_only'])->assertSessionHasNoErrors();
-        $this->get(route('rules.may', [$this->event, ...$ask]))->assertSee('Where the event\'s policy is “indirect only”, nobody looks at the Sun directly.')->assertSee('Look at the image that a hole throws.');
+        $this->get(route('rules.may', [$this->event, ...$ask]))->assertSee('Where the event\'s policy is “indirect only”, nobody looks at the Sun directly')->assertSee('Look at the image that a hole throws.');
         $this->get(route('audience.index', $this->event))->assertSee('18 people come, 0 may look through glasses')->assertSee('No pair is needed');
         $this->put(route('audience.policy', $this->event), self::formOf($this->event->refresh()) + ['policy' => 'banner'])->assertSessionHasNoErrors();
-        self::assertSame(Policy::Banner, $this->event->refresh()->policy);
-        $this->get(route('audience.index', $this->event))->assertSee('18 people come, 18 may look through glasses');
+        // From indoors, through the banner, and in no other way.
+        $this->get(route('audience.index', $this->event))->assertSee('18 people come, 0 may look through glasses');
+        $this->get(route('rules.may', [$this->event, ...$ask]))->assertSee('where it is “from indoors, through a banner”, in no other way');
+        self::assertSame([true, false], array_map(fn(Method $m): bool => $m->isRefused(Standard::book(), $this->event->audienceGroups()->sole()->group(), $this->event->refresh()->policy), [Method::Glasses, Method::Banner]));
     }
 
     public function testAPolicyIsChangedOnlyByWhoHasSeenIt(): void

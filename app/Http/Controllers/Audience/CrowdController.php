@@ -26,7 +26,7 @@ final class CrowdController
             'frame' => $frame,
             'request' => $request,
             'people' => $people,
-            'page' => $frame->here->bestVisible()->isSunUp() ? CrowdPage::of($frame->here, $people, $request->comes(), $station, (int) $request->number('seed')) : null,
+            'page' => $frame->here->bestVisible()->isSunUp() ? CrowdPage::of($frame->here, $people, $request->coming(), $station, (int) $request->number('seed')) : null,
         ]);
     }
 }

@@ -50,8 +50,6 @@ final class ListController
 
     private function page(Event $event): ListPage
     {
-        $site = $this->reader->site($event);
-
-        return ListPage::of($event, $this->pairs->count($event), $site->plan->groundUnder($site->mainPlace()->at())?->kind->takesAnImage() !== true);
+        return ListPage::of($event, $this->pairs->count($event), $this->reader->site($event)->groundTakesAnImage() !== true);
     }
 }

@@ -27,7 +27,7 @@ final class MethodsController
             budget: $request->budget(),
             kit: $request->kit(),
             glassesFit: $pairs->count($event),
-            isGroundPale: $site->plan->groundUnder($site->mainPlace()->at())?->kind->takesAnImage(),
+            isGroundPale: $site->groundTakesAnImage(),
             hasShadedWall: $request->hasShadedWall(),
             sunDeg: $site->here->bestVisible()->altitudeDeg(),
             policy: $event->policy,

@@ -45,7 +45,7 @@ final class ChoiceRequest extends FormRequest
             $method = Method::tryFrom($this->string('method')->toString());
             if ($event instanceof Event && $group instanceof AudienceGroup && $method !== null && $this->boolean('chosen')) {
                 $answer = $method->answer(Standard::book(), $group->group(), $event->policy);
-                if ($answer->permission === Permission::No) {
+                if ($answer?->permission === Permission::No) {
                     $validator->errors()->add('method', RuleWords::sentence($answer->rules[0]->statement));
                 }
             }

@@ -7,6 +7,7 @@ namespace App\Http\Requests\Audience;
 use App\Http\Requests\ReadsTypedNumbers;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
+use KeenShadow\Core\Audience\Crowd\Coming;
 use KeenShadow\Core\Audience\Crowd\ServiceTime;
 use KeenShadow\Core\Audience\Crowd\Station;
 
@@ -15,7 +16,6 @@ final class CrowdRequest extends FormRequest
 {
     use ReadsTypedNumbers;
 
-    public const COMES = ['stream', 'at_once', 'burst'];
     /** More than come to a square; played through a dozen times within a second. */
     private const MOST_PEOPLE = 5000;
     private const USUAL = ['places' => 10.0, 'look_s' => 20.0, 'spread_s' => 10.0, 'hand_s' => 10.0, 'seed' => 1.0];
@@ -28,7 +28,7 @@ final class CrowdRequest extends FormRequest
 
         return [
             'people' => ['nullable', 'integer', 'between:1,' . self::MOST_PEOPLE],
-            'comes' => ['nullable', Rule::in(self::COMES)],
+            'comes' => ['nullable', Rule::enum(Coming::class)],
             'places' => ['nullable', 'integer', 'between:1,' . Station::MOST_PLACES],
             'look_s' => $seconds(1),
             'spread_s' => [...$seconds(0), 'lte:look_s'],
@@ -63,9 +63,9 @@ final class CrowdRequest extends FormRequest
         return $this->filled('people') ? $this->integer('people') : max(1, min(self::MOST_PEOPLE, $usual));
     }
 
-    public function comes(): string
+    public function coming(): Coming
     {
-        return $this->filled('comes') ? $this->string('comes')->toString() : self::COMES[0];
+        return $this->enum('comes', Coming::class) ?? Coming::Evenly;
     }
 
     protected function prepareForValidation(): void

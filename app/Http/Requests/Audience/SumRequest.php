@@ -13,8 +13,6 @@ final class SumRequest extends FormRequest
 {
     use ReadsTypedNumbers;
 
-    /** What is shown to begin with (common practice: ten people to a pair). */
-    private const USUAL = ['look_s' => 20.0, 'hand_s' => 10.0, 'every_min' => 5.0, 'spares_percent' => 10.0];
     private const RANGES = ['look_s' => GlassesSum::LOOK_S, 'hand_s' => GlassesSum::HAND_S, 'every_min' => GlassesSum::EVERY_MIN, 'spares_percent' => GlassesSum::SPARES_PERCENT];
 
     /** @return array<string, list<string>> */
@@ -36,12 +34,12 @@ final class SumRequest extends FormRequest
 
     public function number(string $field): float
     {
-        return $this->filled($field) ? $this->float($field) : self::USUAL[$field];
+        return $this->filled($field) ? $this->float($field) : GlassesSum::USUAL[$field];
     }
 
     protected function prepareForValidation(): void
     {
-        $this->readNumbers(array_keys(self::USUAL));
+        $this->readNumbers(array_keys(self::RANGES));
     }
 
     protected function getRedirectUrl(): string

@@ -17,8 +17,6 @@ final readonly class Advisor
     private const MANY = 40;
     private const HIGH_SUN_DEG = 60.0;
     private const LOW_SUN_DEG = 15.0;
-    /** A look of 20 s, 10 s to hand over, each once in 5 min. */
-    private const SHARED = [20.0, 10.0, 5.0, 0.0];
 
     public function __construct(private RuleBook $book) {}
 
@@ -26,7 +24,7 @@ final readonly class Advisor
     public function of(Group $group, Means $means): array
     {
         $all = array_map(fn(Method $method): Advice => $this->one($method, $group, $means), Method::cases());
-        usort($all, static fn(Advice $a, Advice $b): int => [$a->answer->permission === Permission::No, -$a->score] <=> [$b->answer->permission === Permission::No, -$b->score]);
+        usort($all, static fn(Advice $a, Advice $b): int => [$a->isRefused(), -$a->score] <=> [$b->isRefused(), -$b->score]);
 
         return $all;
     }
@@ -40,7 +38,7 @@ final readonly class Advisor
      */
     public static function without(array $advice, Method ...$lost): array
     {
-        return array_values(array_filter($advice, static fn(Advice $a): bool => $a->answer->permission !== Permission::No && !$a->has(Reason::NotInTime) && !in_array($a->method, $lost, true)));
+        return array_values(array_filter($advice, static fn(Advice $a): bool => !$a->isRefused() && !$a->has(Reason::NotInTime) && !in_array($a->method, $lost, true)));
     }
 
     private function one(Method $method, Group $group, Means $means): Advice
@@ -52,7 +50,7 @@ final readonly class Advisor
             $method,
             $answer,
             $reasons,
-            array_sum(array_map(static fn(Reason $r): int => $r->weight(), $reasons)) + ($answer->permission === Permission::Yes ? 1 : 0),
+            array_sum(array_map(static fn(Reason $r): int => $r->weight(), $reasons)) + ($answer === null || $answer->permission === Permission::Yes ? 1 : 0),
             $means->has($method) && $method->takes() !== [] ? null : $method->daysToGet(),
         );
     }
@@ -79,7 +77,7 @@ final readonly class Advisor
     private static function getting(Method $method, Group $group, Means $means): array
     {
         $isHere = $means->has($method) && $method->takes() !== [];
-        $pairs = GlassesSum::of($group->people, ...self::SHARED)->pairs();
+        $pairs = GlassesSum::usual($group->people)->pairs();
         $isShort = $method === Method::Glasses && $means->glassesFit < $pairs;
 
         return self::those([

@@ -7,6 +7,7 @@ namespace KeenShadow\Core\Audience\Methods;
 use KeenShadow\Core\Audience\Group;
 use KeenShadow\Core\Audience\Policy;
 use KeenShadow\Core\Rules\Answer;
+use KeenShadow\Core\Rules\Permission;
 use KeenShadow\Core\Rules\RuleBook;
 use KeenShadow\Core\Rules\Situation;
 
@@ -25,9 +26,9 @@ enum Method: string
     /**
      * How it is done well, as the rule book asks: all that the crew can see to.
      *
-     * @return array<string, bool|float|string|list<string>>
+     * @return array<string, bool|float|string|list<string>>|null null where nobody looks at anything
      */
-    public function situation(): array
+    private function situation(): ?array
     {
         $checked = ['verdict' => 'fit', 'lot' => 'in_order', 'flaw' => [], 'stacked' => false];
         $crewed = ['attended' => true, 'mounted' => 'tripod', 'finder' => 'capped_both', 'people_in_beam' => false];
@@ -38,15 +39,23 @@ enum Method: string
             self::Mirror => ['look' => 'pinhole_screen', 'instrument' => 'flat_mirror'] + $crewed,
             self::Projection => ['look' => 'projected', 'instrument' => 'refractor', 'filter' => 'none', 'eyepiece' => 'uncemented', 'aperture_mm' => 60.0] + $crewed,
             self::Telescope => ['look' => 'through_optics', 'instrument' => 'refractor', 'filter' => 'visual_front', 'at' => 'front', 'fixing' => 'taped', 'checked_against_sun' => true] + $checked + $crewed,
-            // Nobody looks anywhere; it is felt and heard.
-            self::PhaseStrip => ['look' => 'pinhole_screen', 'instrument' => 'none'],
+            // It is felt and heard.
+            self::PhaseStrip => null,
         };
     }
 
-    /** What the rule book says of it, done well, for a group under a policy. */
-    public function answer(RuleBook $book, Group $group, ?Policy $policy): Answer
+    /** What the rule book says of it, done well, for a group under a policy; null where nobody looks at anything. */
+    public function answer(RuleBook $book, Group $group, ?Policy $policy): ?Answer
     {
-        return $book->ask(Situation::of(['person' => $group->band->inTheBook(), 'keeps_on' => !$group->peeks, 'policy' => $policy?->inTheBook()] + $this->situation()));
+        $done = $this->situation();
+        $asked = ['person' => $group->band->inTheBook(), 'keeps_on' => !$group->peeks, 'policy' => $policy?->inTheBook($this === self::Banner)];
+
+        return $done === null ? null : $book->ask(Situation::of($asked + $done));
+    }
+
+    public function isRefused(RuleBook $book, Group $group, ?Policy $policy): bool
+    {
+        return $this->answer($book, $group, $policy)?->permission === Permission::No;
     }
 
     /** How many follow it at one station at the same time. */

@@ -13,9 +13,6 @@ use KeenShadow\Core\Audience\Group;
  */
 final class ShoppingList
 {
-    /** A look of 20 s, 10 s to hand over, each once in 5 min, a tenth spare (common practice). */
-    private const SHARED = [20.0, 10.0, 5.0, 10.0];
-
     /**
      * @param list<array{Group, list<Method>}> $chosen
      * @param bool $needsSheet whether the ground takes no image
@@ -40,7 +37,7 @@ final class ShoppingList
             }
         }
         // All who look share one tray of glasses: the sum is made once.
-        $pairs = GlassesSum::of(min(GlassesSum::MOST_PEOPLE, array_sum($looking)), ...self::SHARED)->needed();
+        $pairs = GlassesSum::usual(min(GlassesSum::MOST_PEOPLE, array_sum($looking)))->needed();
         $needs += $pairs > 0 ? [Supply::Glasses->value => $pairs] : [];
         $inOrder = [];
         foreach (Supply::cases() as $supply) {

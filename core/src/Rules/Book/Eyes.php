@@ -62,6 +62,7 @@ final class Eyes
             reason: 'Through clear air it still is bright enough to burn, and one looks longer because it is comfortable.',
             do: 'Glasses stay on until the Sun is down.',
             instead: ['filter' => 'eclipse_glasses'],
+            otherwise: 'It is totality here, between the called times for filters off and on.',
         );
     }
 

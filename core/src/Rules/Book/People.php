@@ -84,10 +84,10 @@ final class People
     {
         return Rule::asks(
             id: 'policy-indirect-only',
-            statement: 'Where the event\'s policy is “indirect only”, nobody looks at the Sun directly.',
+            statement: 'Where the event\'s policy is “indirect only”, nobody looks at the Sun directly; where it is “from indoors, through a banner”, in no other way.',
             where: ['look' => self::DIRECT],
             needs: ['policy' => ['mixed', 'glasses']],
-            condition: 'The event\'s policy is not “indirect only”.',
+            condition: 'The event\'s policy allows this direct look.',
             reason: 'The organiser, the school or the district decides what is done here; it can only be stricter than the book.',
             do: 'Look at an image on a screen.',
             source: Source::CommonPractice,

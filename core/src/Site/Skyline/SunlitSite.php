@@ -50,6 +50,12 @@ final class SunlitSite
         return $this->plan->places()[0] ?? Thing::of(ThingKind::Audience, '', [new PlanPoint(0, 0)]);
     }
 
+    /** Whether the ground where people stand takes an image of the Sun as it is; null where none is drawn. */
+    public function groundTakesAnImage(): ?bool
+    {
+        return $this->plan->groundUnder($this->mainPlace()->at())?->kind->takesAnImage();
+    }
+
     /** The place of a name, or the main one. */
     public function place(?string $name): Thing
     {

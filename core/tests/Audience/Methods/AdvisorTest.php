@@ -14,7 +14,6 @@ use KeenShadow\Core\Audience\Methods\Method;
 use KeenShadow\Core\Audience\Methods\Reason;
 use KeenShadow\Core\Audience\Policy;
 use KeenShadow\Core\Rules\Book\Standard;
-use KeenShadow\Core\Rules\Permission;
 use KeenShadow\Core\Rules\RuleBook;
 use PHPUnit\Framework\TestCase;
 
@@ -27,10 +26,10 @@ final class AdvisorTest extends TestCase
     {
         $advice = $this->advise(self::group(24, AgeBand::YoungChild), self::means(kit: [Kit::Glasses, Kit::FilteredTelescope], glassesFit: 400));
         foreach ($advice as $one) {
-            self::assertSame(!in_array($one->method, self::INDIRECT, true), $one->answer->permission === Permission::No, $one->method->value);
+            self::assertSame(!in_array($one->method, self::INDIRECT, true), $one->isRefused(), $one->method->value);
         }
         self::assertSame(Method::Box, $advice[0]->method);
-        self::assertSame('youngest-indirectly', $advice[count($advice) - 1]->answer->rules[0]->id);
+        self::assertSame('youngest-indirectly', $advice[count($advice) - 1]->answer?->rules[0]->id);
     }
 
     public function testTwoDaysAndNoGlassesABoxIsBuilt(): void
@@ -77,7 +76,7 @@ final class AdvisorTest extends TestCase
                 foreach ([true, false] as $peeks) {
                     $advice = $this->advise(new Group(people: 60, band: $band, spectacles: 0, seated: 0, lowVision: 0, peeks: $peeks), self::means(kit: Kit::cases(), glassesFit: 100, policy: $policy));
                     self::assertCount(count(Method::cases()), $advice);
-                    $refused = array_map(static fn(Advice $a): bool => $a->answer->permission === Permission::No, $advice);
+                    $refused = array_map(static fn(Advice $a): bool => $a->isRefused(), $advice);
                     $sorted = $refused;
                     sort($sorted);
                     self::assertSame($sorted, $refused);
