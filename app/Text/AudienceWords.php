@@ -50,7 +50,6 @@ final class AudienceWords
     public static function kit(Kit $kit): string
     {
         return match ($kit) {
-            Kit::Glasses => __('eclipse glasses'),
             Kit::Banner => __('banner with filters'),
             Kit::Refractor => __('small refractor'),
             Kit::Binocular => __('binocular on a tripod'),

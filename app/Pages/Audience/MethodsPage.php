@@ -37,7 +37,7 @@ final readonly class MethodsPage
                     false => __('the ground takes no image'),
                     null => __('no ground is drawn where people stand'),
                 },
-                __('the Sun stands :deg° up at best', ['deg' => Numbers::decimal($means->sunDeg ?? 0.0, 0)]),
+                __('the Sun stands :deg° up when most of it is covered', ['deg' => Numbers::decimal($means->sunDeg ?? 0.0, 0)]),
             ],
             array_values($event->audienceGroups()->orderBy('name')->get()->map(static function (AudienceGroup $group) use ($advisor, $means, $event): GroupMethods {
                 $advice = $advisor->of($group->group(), $means);

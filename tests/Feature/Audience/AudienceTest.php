@@ -120,7 +120,7 @@ final class AudienceTest extends TestCase
         $this->event->update(['policy' => Policy::Mixed, 'eclipse_date' => '2027-08-02', 'lat' => 36.53, 'lon' => -6.29, 'timezone' => 'Europe/Madrid']);
         $this->group('Class 1A', 24, AgeBand::YoungChild);
         $this->get(route('audience.methods', $this->event))->assertOk()
-            ->assertSee('2 days are left; no pair of glasses is fit; no ground is drawn where people stand; the Sun stands 37° up at best')
+            ->assertSee('2 days are left; no pair of glasses is fit; no ground is drawn where people stand; the Sun stands 37° up when most of it is covered')
             ->assertSeeInOrder(['Class 1A', 'Box or tube, one each', 'Each has one of their own to build and to hold.', 'ordered or built by Sunday 1 August 2027', 'Eclipse glasses, shared', 'They do not keep a filter on by themselves'])
             ->assertSee(route('rules.book', $this->event) . '#youngest-indirectly', false)->assertSee('No glasses to be had: Box or tube, one each');
         $piece = $this->get(route('audience.methods', [$this->event, 'kit' => ['refractor', 'white_sheet'], 'helpers' => '3', 'wall' => 'no']), ['X-Requested-With' => 'XMLHttpRequest']);

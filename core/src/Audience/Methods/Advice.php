@@ -14,7 +14,7 @@ final readonly class Advice
      * @param Answer|null $answer null where nobody looks at anything
      * @param list<Reason> $reasons
      * @param int $score the higher the better; of a method that the book refuses it counts nothing
-     * @param int|null $getDaysAhead by so many days before the event it must be ordered or built; null where it is at hand
+     * @param int|null $getDaysAhead by so many days before the event it must be ordered or built; null where it is at hand, or no more of it can be had in time
      */
     public function __construct(
         public Method $method,

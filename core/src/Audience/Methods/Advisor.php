@@ -51,7 +51,7 @@ final readonly class Advisor
             $answer,
             $reasons,
             array_sum(array_map(static fn(Reason $r): int => $r->weight(), $reasons)) + ($answer === null || $answer->permission === Permission::Yes ? 1 : 0),
-            $means->has($method) && $method->takes() !== [] ? null : $method->daysToGet(),
+            in_array(Reason::AtHand, $reasons, true) || $means->has($method) && $means->daysLeft < $method->daysToGet() ? null : $method->daysToGet(),
         );
     }
 
@@ -76,7 +76,7 @@ final readonly class Advisor
     /** @return list<Reason> whether it can be had */
     private static function getting(Method $method, Group $group, Means $means): array
     {
-        $isHere = $means->has($method) && $method->takes() !== [];
+        $isHere = $means->has($method);
         $pairs = GlassesSum::usual($group->people)->pairs();
         $isShort = $method === Method::Glasses && $means->glassesFit < $pairs;
 
@@ -84,7 +84,7 @@ final readonly class Advisor
             [Reason::AtHand, $isHere && !$isShort],
             [Reason::TooFewPairs, $isShort],
             [Reason::BuiltInAnHour, $method === Method::Box || $method === Method::Card],
-            [Reason::NotInTime, $means->daysLeft < $method->daysToGet() && (!$isHere || $isShort && $means->glassesFit === 0)],
+            [Reason::NotInTime, $means->daysLeft < $method->daysToGet() && !$isHere],
             [Reason::TooDear, $means->budget !== null && !$isHere && $method->cost($group->people) > $means->budget],
             [Reason::TooFewHelpers, $means->helpers < (int) ceil($group->people / $method->peoplePerHelper())],
         ]);

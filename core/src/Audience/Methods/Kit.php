@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Audience\Methods;
 
-/** What may be at hand already. */
+/** What may be at hand already. Glasses are counted, not ticked. */
 enum Kit: string
 {
-    case Glasses = 'glasses';
     case Banner = 'banner';
     case Refractor = 'refractor';
     case Binocular = 'binocular';

@@ -31,9 +31,9 @@ final readonly class Means
         public ?Policy $policy,
     ) {}
 
-    /** Whether what a method takes is here. */
+    /** Whether a thing that the method takes is here, or some of the glasses. */
     public function has(Method $method): bool
     {
-        return $method->takes() === [] || array_filter($method->takes(), fn(Kit $kit): bool => in_array($kit, $this->kit, true) || $kit === Kit::Glasses && $this->glassesFit > 0) !== [];
+        return $method === Method::Glasses ? $this->glassesFit > 0 : array_filter($method->takes(), fn(Kit $kit): bool => in_array($kit, $this->kit, true)) !== [];
     }
 }

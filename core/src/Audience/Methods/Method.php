@@ -89,16 +89,15 @@ enum Method: string
         };
     }
 
-    /** @return list<Kit> one of which it takes, none where kitchen things do */
+    /** @return list<Kit> one of which it takes; none where kitchen things do, or glasses */
     public function takes(): array
     {
         return match ($this) {
-            self::Glasses => [Kit::Glasses],
             self::Banner => [Kit::Banner],
             self::Telescope => [Kit::FilteredTelescope],
             self::Projection => [Kit::Refractor, Kit::Binocular],
             self::Mirror => [Kit::FlatMirror],
-            self::Box, self::Card, self::PhaseStrip => [],
+            self::Glasses, self::Box, self::Card, self::PhaseStrip => [],
         };
     }
 

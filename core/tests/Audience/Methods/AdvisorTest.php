@@ -24,7 +24,7 @@ final class AdvisorTest extends TestCase
 
     public function testTheYoungestGetIndirectMethods(): void
     {
-        $advice = $this->advise(self::group(24, AgeBand::YoungChild), self::means(kit: [Kit::Glasses, Kit::FilteredTelescope], glassesFit: 400));
+        $advice = $this->advise(self::group(24, AgeBand::YoungChild), self::means(kit: [Kit::FilteredTelescope], glassesFit: 400));
         foreach ($advice as $one) {
             self::assertSame(!in_array($one->method, self::INDIRECT, true), $one->isRefused(), $one->method->value);
         }
@@ -62,10 +62,14 @@ final class AdvisorTest extends TestCase
 
     public function testGlassesThatAreFitComeFirstForAdults(): void
     {
-        $advice = $this->advise(self::group(30, AgeBand::Adult), self::means(kit: [Kit::Glasses], glassesFit: 30, daysLeft: 1));
+        $advice = $this->advise(self::group(30, AgeBand::Adult), self::means(glassesFit: 30, daysLeft: 1));
         self::assertFalse(self::find($advice, Method::Glasses)->has(Reason::NotInTime));
         self::assertTrue(self::find($advice, Method::Glasses)->has(Reason::AtHand));
-        self::assertTrue(self::find($this->advise(self::group(300, AgeBand::Adult), self::means(glassesFit: 5)), Method::Glasses)->has(Reason::TooFewPairs));
+        self::assertNull(self::find($advice, Method::Glasses)->getDaysAhead);
+        $short = self::find($this->advise(self::group(300, AgeBand::Adult), self::means(glassesFit: 5)), Method::Glasses);
+        self::assertTrue($short->has(Reason::TooFewPairs));
+        self::assertSame(21, $short->getDaysAhead, 'more are ordered');
+        self::assertNull(self::find($this->advise(self::group(300, AgeBand::Adult), self::means(glassesFit: 5, daysLeft: 3)), Method::Glasses)->getDaysAhead, 'no more come in time');
     }
 
     /** Whatever is asked: the book decides what may be, what it refuses comes last, and every policy is kept. */
