@@ -49,3 +49,40 @@ test("the answer is a card of one A5 page", async ({ page }) => {
     expect(width).toBeCloseTo((148 / 25.4) * 72, -0.5);
     expect(height).toBeCloseTo((210 / 25.4) * 72, -0.5);
 });
+
+test("every verdict leads to its rule in the book", async ({ page }) => {
+    await signIn(page);
+    await page.goto("/events/2/rules");
+    const ids = await page.locator(".book > div").evaluateAll((rules) => rules.map((rule) => rule.id));
+    let verdicts = 0;
+    for (const path of [
+        "2/glasses",
+        "2/glasses/1",
+        "2/glasses/3",
+        "2/viewers",
+        "2/viewers/1",
+        "2/site",
+        "2/site?spot=Telescope",
+        "2/site/doorway",
+        "3/site/mirror",
+        "3/site/shadows",
+        "2/audience",
+        "3/audience/methods",
+    ]) {
+        await page.goto(`/events/${path}`);
+        const rules = await page.locator(".verdict, .verdict-tag").evaluateAll((all) =>
+            all.map((verdict) => {
+                const link = verdict.matches("a")
+                    ? verdict
+                    : (verdict.querySelector('a[href*="/rules#"]') ??
+                      verdict.closest("td, section").querySelector('a[href*="/rules#"]'));
+                return link?.hash.slice(1);
+            }),
+        );
+        verdicts += rules.length;
+        for (const rule of rules) {
+            expect(ids, path).toContain(rule);
+        }
+    }
+    expect(verdicts).toBeGreaterThan(60);
+});

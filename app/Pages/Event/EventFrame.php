@@ -9,8 +9,12 @@ use App\Drawings\Event\ShadowRibbon;
 use App\Models\Event;
 use App\Text\Clock;
 use DateTimeImmutable;
+use KeenShadow\Core\Rules\Answer;
+use KeenShadow\Core\Rules\Book\Standard;
 use KeenShadow\Core\Rules\Filters;
+use KeenShadow\Core\Rules\Situation;
 use KeenShadow\Core\Sky\LocalEclipse;
+use KeenShadow\Core\Sky\LocalKind;
 
 /** What every page of an event has around it: the rooms with what is still to do, and the shadow ribbon. */
 final readonly class EventFrame
@@ -36,5 +40,25 @@ final readonly class EventFrame
             ShadowRibbon::of($facts->here, $facts->outlook->spans ?? [], $now),
             $rooms,
         );
+    }
+
+    /** Where there is no totality that can be used, some of the bright Sun shows all the time. */
+    public function hasNoTotality(): bool
+    {
+        return !$this->filters->mayComeOff();
+    }
+
+    /** @return array{phase: string|null, policy: string|null} what the rule book may take as known of this event; null is unknown */
+    public function knownToTheBook(bool $isThroughBanner = false): array
+    {
+        $bright = $this->here->circumstances->kind === LocalKind::None ? 'none' : 'partial';
+
+        return ['phase' => $this->hasNoTotality() ? $bright : null, 'policy' => $this->event->policy?->inTheBook($isThroughBanner)];
+    }
+
+    /** What the book says of a situation at this event. */
+    public function answer(Situation $situation, bool $isThroughBanner = false): Answer
+    {
+        return Standard::book()->ask(Situation::of($situation->told() + $this->knownToTheBook($isThroughBanner)));
     }
 }

@@ -9,6 +9,8 @@ use App\Models\Event;
 use App\Models\Eyewear\Lot;
 use App\Models\Eyewear\PairCheck;
 use Illuminate\Database\Eloquent\Collection;
+use KeenShadow\Core\Eyewear\PairCondition;
+use KeenShadow\Core\Rules\Situation;
 
 /** One lot: its verdict, the form for the next pair, and the latest checks. */
 final readonly class LotPage
@@ -31,6 +33,18 @@ final readonly class LotPage
             min($lot->pairs, 1 + $lot->highestTag()),
             $latest,
         );
+    }
+
+    /** A look through a pair of it that is not inspected yet, for the rule book to be asked about. */
+    public function situation(): Situation
+    {
+        return PairCondition::notInspected($this->row->verdict->level);
+    }
+
+    /** Id of the rule that decides about a pair, by what was found. */
+    public function rule(PairCheck $check): string
+    {
+        return PairCondition::verdict(array_values($check->faults->all()), $this->row->verdict->level)->rule();
     }
 
     /** Whether a check of this page's list has been taken back or corrected since. */

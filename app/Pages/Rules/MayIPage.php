@@ -9,7 +9,6 @@ use KeenShadow\Core\Rules\Book\Standard;
 use KeenShadow\Core\Rules\Inquiry\Choice;
 use KeenShadow\Core\Rules\Inquiry\Inquiry;
 use KeenShadow\Core\Rules\Inquiry\Item;
-use KeenShadow\Core\Sky\LocalKind;
 
 /** One thing, what was answered of it, and the next question or the answer of the book. */
 final readonly class MayIPage
@@ -29,9 +28,7 @@ final readonly class MayIPage
     /** @param array<string, string> $answers ids of choices by those of questions */
     public static function of(EventFrame $frame, Item $item, array $answers): self
     {
-        // Where there is no totality to be used, something of the bright Sun shows all the time.
-        $phase = $frame->filters->mayComeOff() ? null : ($frame->here->circumstances->kind === LocalKind::None ? 'none' : 'partial');
-        $inquiry = Inquiry::of(Standard::book(), $item, $answers, ['phase' => $phase, 'policy' => $frame->event->policy?->inTheBook()]);
+        $inquiry = Inquiry::of(Standard::book(), $item, $answers, $frame->knownToTheBook());
         $url = static fn(array $given): string => route('rules.may', [$frame->event, 'item' => $item->id, ...$given]);
         $given = array_map(static fn(Choice $choice): string => $choice->id, $inquiry->given);
         $steps = [];
@@ -42,7 +39,7 @@ final readonly class MayIPage
 
         return new self(
             $inquiry,
-            $phase !== null,
+            $frame->hasNoTotality(),
             $steps,
             $next === null ? [] : array_map(static fn(Choice $choice): array => ['words' => __($choice->words), 'url' => $url([...$given, $next->id => $choice->id])], $next->choices),
         );

@@ -11,6 +11,7 @@ use App\Text\Durations;
 use App\Text\Numbers;
 use DateTimeImmutable;
 use KeenShadow\Core\Rules\ImageQuality;
+use KeenShadow\Core\Rules\Situation;
 use KeenShadow\Core\Rules\Verdict;
 use KeenShadow\Core\Site\Mirror\FlatMirror;
 use KeenShadow\Core\Site\Mirror\MirrorOutlook;
@@ -37,6 +38,7 @@ final readonly class MirrorPage
         public string $time,
         public string $headline,
         public Verdict $verdict,
+        public Situation $situation,
         public array $figures,
         public array $rows,
         public BeamDrawing $drawing,
@@ -69,6 +71,7 @@ final readonly class MirrorPage
                 'time' => $clock, 'bearing' => Angles::direction($aimed->bearingDeg(), 0), 'tilt' => Angles::degrees($aimed->tiltDeg(), 0),
             ]),
             verdict: $outlook->verdict($sun, $site->outlookFrom($outlook->screen)),
+            situation: $outlook->situation(),
             figures: self::figures($aimed, $openingMm, $slackM),
             rows: self::rows($site, $outlook, $slackM),
             drawing: BeamDrawing::of($outlook->beam, $site->plan),

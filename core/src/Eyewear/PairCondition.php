@@ -42,16 +42,11 @@ final class PairCondition
      */
     public static function situation(array $faults, Level $lot): Situation
     {
-        $parts = ['look' => 'direct', 'filter' => 'eclipse_glasses', 'at' => 'eye', 'instrument' => 'none', 'stacked' => false, 'flaw' => []];
+        $parts = ['flaw' => []];
         $parts['verdict'] = match (self::verdict($faults, $lot)->level) {
             Level::Yes => 'fit',
             Level::Hold => 'hold',
             Level::No => 'withdraw',
-        };
-        $parts['lot'] = match ($lot) {
-            Level::Yes => 'in_order',
-            Level::Hold => 'in_doubt',
-            Level::No => 'refused',
         };
         foreach ($faults as $fault) {
             if ($fault === PairFault::DoesNotStayOn) {
@@ -61,6 +56,18 @@ final class PairCondition
             }
         }
 
-        return Situation::of($parts);
+        return Situation::of($parts + self::notInspected($lot)->told());
+    }
+
+    /** The same through a pair that nobody has looked over yet. */
+    public static function notInspected(Level $lot): Situation
+    {
+        $papers = match ($lot) {
+            Level::Yes => 'in_order',
+            Level::Hold => 'in_doubt',
+            Level::No => 'refused',
+        };
+
+        return Situation::of(['look' => 'direct', 'filter' => 'eclipse_glasses', 'at' => 'eye', 'instrument' => 'none', 'stacked' => false, 'lot' => $papers]);
     }
 }

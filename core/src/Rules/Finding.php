@@ -8,16 +8,22 @@ namespace KeenShadow\Core\Rules;
 final readonly class Finding
 {
     /**
+     * @param string $rule id of the rule in the book, or of the measure, that it comes from
      * @param array<string, string|float|list<string>|null> $values what stands for each :word in the reason and the next step; a
      *     name of what stands in front of the Sun is null for the far horizon
-     * @param string|null $rule id of the rule in the book that it comes from; null where it is a room's own measurement
      */
     public function __construct(
         public Level $level,
         public string $reason,
         public string $nextStep,
         public Source $source,
+        public string $rule,
         public array $values = [],
-        public ?string $rule = null,
     ) {}
+
+    /** @param array<string, string|float|list<string>|null> $values as above */
+    public static function measured(Measure $by, Level $level, string $reason, string $nextStep, array $values = []): self
+    {
+        return new self($level, $reason, $nextStep, $by->source(), $by->value, $values);
+    }
 }

@@ -28,6 +28,12 @@ final readonly class Verdict
         return new self($subject, $findings[0]->level, $findings);
     }
 
+    /** Id of the rule, or of the measure, that decided it. */
+    public function rule(): string
+    {
+        return $this->findings[0]->rule;
+    }
+
     public function word(): string
     {
         return $this->subject->word($this->level);

@@ -7,7 +7,8 @@ namespace KeenShadow\Core\Viewers;
 use KeenShadow\Core\Rules\Finding;
 use KeenShadow\Core\Rules\ImageQuality;
 use KeenShadow\Core\Rules\Level;
-use KeenShadow\Core\Rules\Source;
+use KeenShadow\Core\Rules\Measure;
+use KeenShadow\Core\Rules\Situation;
 use KeenShadow\Core\Rules\Verdict;
 
 /** A small round hole that throws the Sun's image on a screen square to the light. Lengths in mm. */
@@ -99,35 +100,40 @@ final readonly class Pinhole
     {
         $findings = [];
         if (!$this->showsTheSun()) {
-            $findings[] = new Finding(
+            $findings[] = Finding::measured(
+                Measure::ImageWiderThanHole,
                 Level::No,
                 'The hole is wider than the Sun\'s image: the patch of light has the hole\'s shape and shows no bite.',
                 'Make the hole smaller or the box longer.',
-                Source::Optics,
             );
         } elseif ($this->detailsAcross() < ImageQuality::FEWEST_DETAILS) {
-            $findings[] = new Finding(
+            $findings[] = Finding::measured(
+                Measure::DetailsAcross,
                 Level::Hold,
                 'The picture is so soft that a crescent looks like a blob.',
                 $this->holeMm > $this->diffractionMm() ? 'Make the hole smaller or the box longer.' : 'Make the hole larger or the box longer.',
-                Source::Optics,
             );
         }
         if ($this->imageMm() < self::SMALLEST_IMAGE_MM) {
-            $findings[] = new Finding(
+            $findings[] = Finding::measured(
+                Measure::ImageLargeEnough,
                 Level::Hold,
                 'The image is very small.',
                 'Make the box longer: the image grows with the distance.',
-                Source::CommonPractice,
             );
         }
 
-        return Verdict::of(ViewersSubject::Viewer, $findings, new Finding(
+        return Verdict::of(ViewersSubject::Viewer, $findings, Finding::measured(
+            Measure::DetailsAcross,
             Level::Yes,
             'The disc is large and sharp enough to show a bite.',
             'Try it on an ordinary sunny day before the eclipse.',
-            Source::CommonPractice,
-            rule: 'pinhole-image',
         ));
+    }
+
+    /** A look at its image, for the rule book to be asked about. */
+    public static function situation(): Situation
+    {
+        return Situation::of(['look' => 'pinhole_screen', 'filter' => 'none', 'instrument' => 'none']);
     }
 }

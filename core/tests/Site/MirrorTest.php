@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Tests\Site;
 
+use KeenShadow\Core\Rules\Book\Standard;
 use KeenShadow\Core\Rules\Finding;
 use KeenShadow\Core\Rules\Level;
+use KeenShadow\Core\Rules\Part;
+use KeenShadow\Core\Rules\Permission;
 use KeenShadow\Core\Site\Mirror\Beam;
 use KeenShadow\Core\Site\Mirror\FlatMirror;
 use KeenShadow\Core\Site\Mirror\MirrorOutlook;
@@ -16,6 +19,7 @@ use KeenShadow\Core\Site\Skyline\SpotOutlook;
 use KeenShadow\Core\Sky\Observer;
 use KeenShadow\Core\Sky\SunPosition;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 
 /** A flat mirror, its beam and its spot; a tube on its prop. */
 final class MirrorTest extends SiteTestCase
@@ -31,6 +35,7 @@ final class MirrorTest extends SiteTestCase
             'over the heads to a shaded wall' => [[$school], $mirror, $screen, $sun, Level::Yes, 'Nothing on the plan is in the beam\'s way, and it passes no window and no eye.'],
             'a low mirror' => [[$school], [-25, 0, 1.0], $screen, $sun, Level::Hold, 'For :metres m the beam runs at the height of eyes. 12.4'],
             'a window beside the screen' => [[$school, [ThingKind::Window, [[0, -1.6], [0, -0.6]], 4.0, 0.0, 'class 5B', 2.5]], $mirror, $screen, $sun, Level::Hold, 'The beam goes by :names. class 5B'],
+            'a queue in its way' => [[$school, [ThingKind::Queue, [[-5, 0.3]], 1.6, 0.0, 'queue']], [-25, 0, 1.0], [-0.2, 0, 2.0], $sun, Level::Hold, 'The beam goes by :names. queue'],
             'a fence between' => [[$school, [ThingKind::Wall, [[-10, -9], [-10, 9]], 4.0, 0.0, 'fence']], $mirror, $screen, $sun, Level::No, ':name stands in the beam\'s way. fence'],
             'a tower in front of the Sun' => [[$school, [ThingKind::Wall, [[30, -50], [30, 50]], 60.0, 0.0, 'tower']], $mirror, $screen, $sun, Level::No, 'At this time :name stands between the Sun and the mirror. tower'],
             'a Sun that has set' => [[$school], $mirror, $screen, self::sun(290, -1), Level::No, 'At this time :name stands between the Sun and the mirror. the horizon'],
@@ -95,6 +100,27 @@ final class MirrorTest extends SiteTestCase
         $seconds = $mirror->secondsToWalk(0.3);
         self::assertNotNull($seconds);
         self::assertEqualsWithDelta(0.3 / hypot($walk['rightM'], $walk['upM']) * 60, $seconds, 8);
+    }
+
+    /**
+     * What the beam meets is measured; whether people may look is for the book. Nobody knows yet who stands at the mirror.
+     *
+     * @param list<array{ThingKind, list<array{float, float}>, float, float, string, 5?: float}> $stands
+     */
+    #[TestWith([[], 2.1, false, Permission::If, 'mirror-never-alone'])]
+    #[TestWith([[], 1.0, null, Permission::If, 'mirror-beam'])]
+    #[TestWith([[[ThingKind::Window, [[-5, -1.0], [-5, 1.0]], 4.0, 0.0, 'class 5B', 2.0]], 2.1, null, Permission::If, 'mirror-beam'])]
+    #[TestWith([[[ThingKind::Queue, [[-24, 0.3]], 1.6, 0.0, 'queue']], 1.0, true, Permission::No, 'mirror-beam'])]
+    public function testWhoTheBeamMeetsIsAskedOfTheBook(array $stands, float $mirrorM, ?bool $isMet, Permission $permission, string $rule): void
+    {
+        $plan = self::plan(...array_map(static fn(array $s) => self::thing(...$s), $stands));
+        $outlook = MirrorOutlook::of(self::thing(ThingKind::Mirror, [[-25, 0]], $mirrorM), self::thing(ThingKind::Screen, [[0, 0]], 3.0), $plan, self::track('2027-08-02', '07:30', '10:10'));
+        self::assertNotNull($outlook);
+        $situation = $outlook->situation();
+        self::assertSame($isMet, $situation->get(Part::PeopleInBeam));
+        $answer = Standard::book()->ask($situation);
+        self::assertSame([$permission, $rule], [$answer->permission, $answer->rules[0]->id]);
+        self::assertSame(Permission::Yes, Standard::book()->ask($situation->with(Part::PeopleInBeam, false)->with(Part::Attended, true))->permission);
     }
 
     public function testTheBeamsWay(): void

@@ -6,7 +6,7 @@
         <p class="verdict-word">{{ RuleWords::verdict($verdict) }}</p>
         <ul>
             @foreach ($verdict->findings as $finding)
-                <li>{{ RuleWords::reason($finding) }} <b>{{ RuleWords::nextStep($finding) }}</b> <small>{{ __($finding->source->value) }}@if ($finding->rule) · <a href="{{ route('rules.book', request()->route('event'), false) }}#{{ $finding->rule }}">{{ __('the rule') }}</a>@endif</small></li>
+                <li>{{ RuleWords::reason($finding) }} <b>{{ RuleWords::nextStep($finding) }}</b> <small>{{ __($finding->source->value) }} · <a href="{{ route('rules.book', request()->route('event'), false) }}#{{ $finding->rule }}">{{ __('the rule') }}</a></small></li>
             @endforeach
         </ul>
     </div>

@@ -21,7 +21,7 @@
             @foreach ($lots as $row)
                 <tr>
                     <th scope="row"><a href="{{ route('eyewear.show', [$frame->event, $row->lot]) }}">{{ $row->lot->label }}</a></th>
-                    <td data-label="{{ __('Papers') }}"><x-verdict-tag :subject="EyewearSubject::Lot" :level="$row->verdict->level" /></td>
+                    <td data-label="{{ __('Papers') }}"><x-verdict-tag :subject="EyewearSubject::Lot" :level="$row->verdict->level" :rule="$row->verdict->rule()" /></td>
                     <td data-label="{{ __('Pairs') }}" class="is-number">{{ $row->lot->pairs }}</td>
                     @foreach (Level::cases() as $level)
                         <td class="is-number" data-label="{{ __(EyewearSubject::Pair->word($level)) }}">{{ $row->count($level) }}</td>

@@ -14,6 +14,7 @@
         @endcan
     </p>
     <x-verdict :verdict="$page->row->verdict" />
+    <x-permission :frame="$frame" :situation="$page->situation()" />
 
     <h2 id="check">{{ __('Inspect a pair') }}</h2>
     @can('check', $page->row->lot)
@@ -58,7 +59,7 @@
                         @if ($check->level === App\Models\Eyewear\PairCheck::VOID)
                             {{ __('taken back') }}
                         @else
-                            <x-verdict-tag :subject="EyewearSubject::Pair" :level="Level::from($check->level)" />
+                            <x-verdict-tag :subject="EyewearSubject::Pair" :level="Level::from($check->level)" :rule="$page->rule($check)" />
                         @endif
                     </td>
                     <td data-label="{{ __('Found, by whom') }}">

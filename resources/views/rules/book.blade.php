@@ -7,6 +7,7 @@
             @foreach (array_keys($chapters) as $chapter)
                 <li><a href="#chapter-{{ $loop->iteration }}">{{ __($chapter) }}</a></li>
             @endforeach
+            <li><a href="#measures">{{ __('What is measured') }}</a></li>
             <li><a href="#disagreements">{{ __('Where practitioners disagree') }}</a></li>
         </ul>
     </nav>
@@ -22,6 +23,16 @@
             @endforeach
         </dl>
     @endforeach
+    <h2 id="measures">{{ __('What is measured') }}</h2>
+    <p class="note">{{ __('These say whether something works, from the plan, the Sun\'s place and the optics; whether an eye may look is for the rules above.') }}</p>
+    <dl class="book">
+        @foreach ($measures as $measure)
+            <div id="{{ $measure->value }}">
+                <dt>{{ RuleWords::sentence($measure->statement()) }}</dt>
+                <dd><small>{{ __($measure->source()->value) }}</small></dd>
+            </div>
+        @endforeach
+    </dl>
     <h2 id="disagreements">{{ __('Where practitioners disagree') }}</h2>
     <x-table labelledby="disagreements" class="stacks">
         <x-slot:head><th scope="col">{{ __('Matter') }}</th><th scope="col">{{ __('Schools') }}</th><th scope="col">{{ __('What is done here') }}</th></x-slot:head>

@@ -4,6 +4,7 @@
 @else
 <p class="lead-answer">{{ $page->headline }}</p>
 <x-verdict :verdict="$page->outlook->verdict()" />
+<x-permission :frame="$frame" :situation="$page->outlook->situation()" through-banner />
 <p class="caution">{{ __('Nobody looks past the banner. Only filters that passed the check go into the holes, taped so that they cannot fall out; somebody stands at the door all the time.') }}</p>
 <div class="doorway-drawings">
     <figure>

@@ -3,6 +3,7 @@
 @else
 <p class="lead-answer">{{ $page->headline }}</p>
 <x-verdict :verdict="$page->verdict" />
+<x-permission :frame="$frame" :situation="$page->situation" />
 <p class="caution">{{ __('Flat mirrors only: a curved one burns. Nobody looks into the mirror or the beam; somebody stands by it all the time and covers it when people come near.') }}</p>
 <dl class="figures">
     @foreach ($page->figures as $figure)

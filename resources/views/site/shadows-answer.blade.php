@@ -47,7 +47,7 @@
     <x-table labelledby="posts">
         <x-slot:head><th scope="col">{{ __('Place') }}</th><th scope="col">{{ __('Verdict') }}</th><th scope="col">{{ __('In the shade') }}</th></x-slot:head>
         @foreach ($page->posts as $post)
-            <tr><th scope="row">{{ $post['name'] }} <span class="meaning">{{ $post['kind'] }}</span></th><td><x-verdict-tag :subject="$post['verdict']->subject" :level="$post['verdict']->level" /></td>
+            <tr><th scope="row">{{ $post['name'] }} <span class="meaning">{{ $post['kind'] }}</span></th><td><x-verdict-tag :subject="$post['verdict']->subject" :level="$post['verdict']->level" :rule="$post['verdict']->rule()" /></td>
                 <td>@forelse ($post['lines'] as $line)<span class="line">{{ $line }}</span>@empty{{ __('never') }}@endforelse</td></tr>
         @endforeach
     </x-table>

@@ -14,7 +14,7 @@
         @foreach ($spots as $row)
             <tr>
                 <th scope="row"><a href="{{ route('site.show', [$event, 'spot' => $row->name], false) }}">{{ $row->name }}</a> <span class="meaning">{{ $row->kind }}, {{ $row->eyes }}</span></th>
-                <td><x-verdict-tag :subject="$row->verdict->subject" :level="$row->verdict->level" /></td>
+                <td><x-verdict-tag :subject="$row->verdict->subject" :level="$row->verdict->level" :rule="$row->verdict->rule()" /></td>
                 <td data-label="{{ __('Hidden') }}">
                     @forelse ($row->hidden as $line)
                         <span class="line">{{ $line }}</span>

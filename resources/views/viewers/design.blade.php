@@ -27,6 +27,7 @@
                 'hl' => KeenShadow\Core\Viewers\Pinhole::LEAST_HOLE_MM, 'hm' => KeenShadow\Core\Viewers\Pinhole::MOST_HOLE_MM,
                 'dl' => KeenShadow\Core\Viewers\Pinhole::LEAST_DISTANCE_MM, 'dm' => KeenShadow\Core\Viewers\Pinhole::MOST_DISTANCE_MM,
             ]) }}</p>
+            <x-permission :frame="$frame" :situation="KeenShadow\Core\Viewers\Pinhole::situation()" />
             <p class="caution">{{ __('An adult cuts. Never look through the hole at the Sun; turn your back to it and look at the screen.') }} <a href="{{ route('rules.book', $frame->event) }}#through-the-pinhole">{{ __('The rule') }}</a></p>
         </form>
         <div x-ref="box" aria-live="polite">@include('viewers.box')</div>

@@ -22,7 +22,7 @@
                     <td data-label="{{ __('Hole to screen') }}" class="is-number">{{ $viewer->distance_mm }} mm</td>
                     <td data-label="{{ __('Hole') }}" class="is-number">{{ $viewer->hole_mm }} mm</td>
                     <td data-label="{{ __('Image') }}" class="is-number">{{ Numbers::decimal($boxes[$viewer->id]->pinhole->imageMm(), 1) }} mm</td>
-                    <td data-label="{{ __('Verdict') }}"><x-verdict-tag :subject="ViewersSubject::Viewer" :level="$boxes[$viewer->id]->verdict->level" /></td>
+                    <td data-label="{{ __('Verdict') }}"><x-verdict-tag :subject="ViewersSubject::Viewer" :level="$boxes[$viewer->id]->verdict->level" :rule="$boxes[$viewer->id]->verdict->rule()" /></td>
                 </tr>
             @endforeach
         </x-table>

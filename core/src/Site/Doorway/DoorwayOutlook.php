@@ -6,7 +6,8 @@ namespace KeenShadow\Core\Site\Doorway;
 
 use KeenShadow\Core\Rules\Finding;
 use KeenShadow\Core\Rules\Level;
-use KeenShadow\Core\Rules\Source;
+use KeenShadow\Core\Rules\Measure;
+use KeenShadow\Core\Rules\Situation;
 use KeenShadow\Core\Rules\Verdict;
 use KeenShadow\Core\Site\SiteSubject;
 use KeenShadow\Core\Sky\StateInterval;
@@ -75,15 +76,20 @@ final readonly class DoorwayOutlook
 
         return Verdict::of(
             SiteSubject::Doorway,
-            array_map(static fn(array $w): Finding => new Finding($level, self::reason($w['state']), 'Try another doorway, distance or height.', Source::Plan, ['who' => $w['who'], ...$w['by']]), $this->without($this->maximum)),
-            new Finding(
+            array_map(static fn(array $w): Finding => Finding::measured(Measure::HoleOnTheBanner, $level, self::reason($w['state']), 'Try another doorway, distance or height.', ['who' => $w['who'], ...$w['by']]), $this->without($this->maximum)),
+            Finding::measured(
+                Measure::HoleOnTheBanner,
                 Level::Yes,
                 'For all heights of eyes a hole lies on the banner at the maximum, and nothing stands in front of the Sun.',
-                'Hang it a day or two before and try it at the same hours; only checked filters go into the holes.',
-                Source::Plan,
-                rule: 'papers-in-order',
+                'Hang it a day or two before and try it at the same hours.',
             ),
         );
+    }
+
+    /** A look through a filter in one of its holes, for the rule book to be asked about: the sheet keeps it before the eyes, and alone. */
+    public static function situation(): Situation
+    {
+        return Situation::of(['look' => 'direct', 'filter' => 'eclipse_glasses', 'at' => 'eye', 'instrument' => 'none', 'stacked' => false, 'spectacles' => 'under']);
     }
 
     private static function reason(BannerState $state): string

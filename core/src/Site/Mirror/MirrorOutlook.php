@@ -6,7 +6,8 @@ namespace KeenShadow\Core\Site\Mirror;
 
 use KeenShadow\Core\Rules\Finding;
 use KeenShadow\Core\Rules\Level;
-use KeenShadow\Core\Rules\Source;
+use KeenShadow\Core\Rules\Measure;
+use KeenShadow\Core\Rules\Situation;
 use KeenShadow\Core\Rules\Verdict;
 use KeenShadow\Core\Site\Plan\Facade;
 use KeenShadow\Core\Site\Plan\SitePlan;
@@ -57,37 +58,52 @@ final readonly class MirrorOutlook
         $findings = [];
         $skyline = Skyline::over($this->plan, $this->mirror->at(), $this->mirror->heightM);
         if ($skyline->visibilityOf($sun) !== DiscVisibility::Clear) {
-            $findings[] = new Finding(Level::No, 'At this time :name stands between the Sun and the mirror.', 'Move the mirror, or choose another time.', Source::Plan, ['name' => $skyline->boundBefore($sun)]);
+            $findings[] = Finding::measured(Measure::BeamFree, Level::No, 'At this time :name stands between the Sun and the mirror.', 'Move the mirror, or choose another time.', ['name' => $skyline->boundBefore($sun)]);
         }
         $blocked = $this->beam->blockedBy($this->plan);
         if ($blocked !== null) {
-            $findings[] = new Finding(Level::No, ':name stands in the beam\'s way.', 'Move the mirror or the screen, or set one of them higher.', Source::Plan, ['name' => $blocked->name]);
+            $findings[] = Finding::measured(Measure::BeamFree, Level::No, ':name stands in the beam\'s way.', 'Move the mirror or the screen, or set one of them higher.', ['name' => $blocked->name]);
         }
         if ($this->isBehindTheWall()) {
-            $findings[] = new Finding(Level::No, 'The mirror lies behind the wall that carries the screen.', 'Put it, or the screen, on the other side.', Source::Plan);
+            $findings[] = Finding::measured(Measure::BeamFree, Level::No, 'The mirror lies behind the wall that carries the screen.', 'Put it, or the screen, on the other side.');
         }
         if ($this->aimed($sun)->isGrazing()) {
-            $findings[] = new Finding(Level::Hold, 'The light only grazes the glass: the mirror must be long and true.', 'Bring the mirror more between the Sun\'s side and the wall.', Source::Plan);
+            $findings[] = Finding::measured(Measure::BeamFree, Level::Hold, 'The light only grazes the glass: the mirror must be long and true.', 'Bring the mirror more between the Sun\'s side and the wall.');
         }
         $passes = $this->beam->passes($this->plan);
         if ($passes !== []) {
-            $findings[] = new Finding(Level::Hold, 'The beam goes by :names.', 'Move the mirror, or keep people and windows out of it: reflected sunlight blinds.', Source::Plan, ['names' => array_map(static fn(Thing $t): string => $t->name, $passes)], rule: 'mirror-beam');
+            $findings[] = Finding::measured(Measure::BeamAndPeople, Level::Hold, 'The beam goes by :names.', 'Move the mirror, or keep people and windows out of it: reflected sunlight blinds.', ['names' => array_map(static fn(Thing $t): string => $t->name, $passes)]);
         }
         $atEyesM = $this->beam->atEyesM();
         if ($atEyesM > 0) {
-            $findings[] = new Finding(Level::Hold, 'For :metres m the beam runs at the height of eyes.', 'Rope that stretch off, or raise the screen and lower the mirror.', Source::CommonPractice, ['metres' => $atEyesM], rule: 'mirror-beam');
+            $findings[] = Finding::measured(Measure::BeamAndPeople, Level::Hold, 'For :metres m the beam runs at the height of eyes.', 'Rope that stretch off, or raise the screen and lower the mirror.', ['metres' => $atEyesM]);
         }
         if ($atScreen->shadeVerdict()->level !== Level::Yes) {
-            $findings[] = new Finding(Level::Hold, 'The Sun itself reaches the screen for a part of the eclipse and washes the image out.', 'Hang it in a wall\'s shade.', Source::CommonPractice);
+            $findings[] = Finding::measured(Measure::InTheShade, Level::Hold, 'The Sun itself reaches the screen for a part of the eclipse and washes the image out.', 'Hang it in a wall\'s shade.');
         }
 
-        return Verdict::of(SiteSubject::Beam, $findings, new Finding(
+        return Verdict::of(SiteSubject::Beam, $findings, Finding::measured(
+            Measure::BeamFree,
             Level::Yes,
             'Nothing on the plan is in the beam\'s way, and it passes no window and no eye.',
-            'Only a flat mirror, with tape over the side that is not used; somebody stands by it all the time.',
-            Source::CommonPractice,
-            rule: 'mirror-never-alone',
+            'Only a flat mirror, with tape over the side that is not used.',
         ));
+    }
+
+    /**
+     * A look at its image, for the rule book to be asked about. People whom the beam meets are known to be in it; by a window,
+     * or at the height of eyes, somebody may come into it.
+     */
+    public function situation(): Situation
+    {
+        $passes = $this->beam->passes($this->plan);
+        $isMet = match (true) {
+            array_filter($passes, static fn(Thing $t): bool => !$t->kind->isOpening()) !== [] => true,
+            $passes !== [], $this->beam->atEyesM() > 0 => null,
+            default => false,
+        };
+
+        return Situation::of(['look' => 'pinhole_screen', 'filter' => 'none', 'instrument' => 'flat_mirror', 'people_in_beam' => $isMet]);
     }
 
     private function isBehindTheWall(): bool

@@ -7,7 +7,7 @@ namespace KeenShadow\Core\Site\Skyline;
 use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Rules\Finding;
 use KeenShadow\Core\Rules\Level;
-use KeenShadow\Core\Rules\Source;
+use KeenShadow\Core\Rules\Measure;
 use KeenShadow\Core\Rules\Verdict;
 use KeenShadow\Core\Site\Plan\SitePlan;
 use KeenShadow\Core\Site\SiteSubject;
@@ -83,28 +83,28 @@ final readonly class SpotOutlook
     {
         $findings = [];
         if ($this->cover !== null) {
-            $findings[] = new Finding(Level::No, 'The spot lies under or inside :name.', 'Move it out from under it.', Source::Plan, ['name' => $this->cover]);
+            $findings[] = Finding::measured(Measure::SunClear, Level::No, 'The spot lies under or inside :name.', 'Move it out from under it.', ['name' => $this->cover]);
         } else {
             foreach (self::byName($this->lost()) as $name => $contacts) {
                 $isMiddle = array_intersect($contacts, [ContactName::C2->value, ContactName::Maximum->value, ContactName::C3->value]) !== [];
-                $findings[] = new Finding($isMiddle ? Level::No : Level::Hold, ':contacts lost behind :name.', 'Look for a spot from which it is clear.', Source::Plan, ['contacts' => $contacts, 'name' => $name === '' ? null : $name]);
+                $findings[] = Finding::measured(Measure::SunClear, $isMiddle ? Level::No : Level::Hold, ':contacts lost behind :name.', 'Look for a spot from which it is clear.', ['contacts' => $contacts, 'name' => $name === '' ? null : $name]);
             }
             foreach (self::byName(array_values(array_filter($this->contacts, static fn(ContactVisibility $c): bool => $c->isUncertain))) as $name => $contacts) {
-                $findings[] = new Finding(Level::Hold, ':contacts clear, but :name is so close that it depends on the measuring.', 'Measure it better, or move away from it.', Source::Plan, ['contacts' => $contacts, 'name' => $name === '' ? null : $name]);
+                $findings[] = Finding::measured(Measure::SunClear, Level::Hold, ':contacts clear, but :name is so close that it depends on the measuring.', 'Measure it better, or move away from it.', ['contacts' => $contacts, 'name' => $name === '' ? null : $name]);
             }
         }
         if (!$this->isDrawn) {
-            $findings[] = new Finding(Level::Hold, 'No building, wall, tree or far horizon is drawn: nothing is known of what stands in front of the Sun.', 'Draw what stands towards the Sun, with its height.', Source::Plan);
+            $findings[] = Finding::measured(Measure::SunClear, Level::Hold, 'No building, wall, tree or far horizon is drawn: nothing is known of what stands in front of the Sun.', 'Draw what stands towards the Sun, with its height.');
         }
         if ($findings === [] && $this->wholeSeconds - $this->clearSeconds > 1) {
-            $findings[] = new Finding(Level::Hold, 'No contact is lost, but for a while the Sun is hidden.', 'Tell people when, or move.', Source::Plan);
+            $findings[] = Finding::measured(Measure::SunClear, Level::Hold, 'No contact is lost, but for a while the Sun is hidden.', 'Tell people when, or move.');
         }
 
-        return Verdict::of(SiteSubject::Spot, $findings, new Finding(
+        return Verdict::of(SiteSubject::Spot, $findings, Finding::measured(
+            Measure::SunClear,
             Level::Yes,
             'Nothing on the plan comes in front of the Sun while the eclipse lasts.',
             'Try it there a day or two before, at the same hours: the Sun then stands within 1° of where it will. Go by the shadows, never by a look at the Sun.',
-            Source::Plan,
         ));
     }
 
@@ -113,9 +113,9 @@ final readonly class SpotOutlook
     {
         return Verdict::of(SiteSubject::Shade, match (true) {
             $this->clearSeconds < 1 => [],
-            $this->wholeSeconds - $this->clearSeconds > 1 => [new Finding(Level::Hold, 'The Sun reaches it for a part of the eclipse.', 'See from when to when, or put up an awning.', Source::Plan)],
-            default => [new Finding(Level::No, 'The Sun reaches it all the time.', 'Find a wall\'s shade, or put up an awning.', Source::Plan)],
-        }, new Finding(Level::Yes, 'The whole disc is never clear from here while the eclipse lasts.', 'The sky still lights it: draw a curtain behind a screen.', Source::Plan));
+            $this->wholeSeconds - $this->clearSeconds > 1 => [Finding::measured(Measure::InTheShade, Level::Hold, 'The Sun reaches it for a part of the eclipse.', 'See from when to when, or put up an awning.')],
+            default => [Finding::measured(Measure::InTheShade, Level::No, 'The Sun reaches it all the time.', 'Find a wall\'s shade, or put up an awning.')],
+        }, Finding::measured(Measure::InTheShade, Level::Yes, 'The whole disc is never clear from here while the eclipse lasts.', 'The sky still lights it: draw a curtain behind a screen.'));
     }
 
     /** @return list<UncertainObstruction> */
