@@ -51,3 +51,39 @@ test("a method is chosen for a group, and what it takes is ticked off", async ({
     await page.getByRole("button", { name: "Done: take back Shoe box or cereal box" }).click();
     await expect(page.getByRole("button", { name: "Tick off Shoe box or cereal box" })).toBeVisible();
 });
+
+test("a station is put on the plan, and the day is played in the yard", async ({ page }) => {
+    await page.setViewportSize({ width: 390, height: 844 });
+    await signIn(page);
+    await page.goto("/events/2/audience/stations");
+    await expectNoSidewaysScroll(page);
+    await expectAccessible(page);
+    await page.getByRole("link", { name: "Phase strip to feel" }).click();
+    await page.getByLabel("Where it stands").selectOption("Theatre steps");
+    await page.getByLabel("A look, s").fill("10");
+    await page.getByLabel("more or less, s").fill("11");
+    await page.getByRole("button", { name: "Save this station" }).click();
+    await expect(page.locator("#spread_s-fault")).toContainText("Not more than a look");
+    await expect(page.getByLabel("Where it stands")).toHaveValue("Theatre steps");
+    await page.getByLabel("more or less, s").fill("5");
+    await expectAccessible(page);
+    await page.getByRole("button", { name: "Save this station" }).click();
+    await expect(page.getByRole("row", { name: /Phase strip.*Theatre steps.*10 ± 5 s/ })).toBeVisible();
+
+    // At the first contact the class is on its way or looks; played on, people are done.
+    const second = page.locator("#yard-second");
+    await second.focus();
+    await page.keyboard.press("Home");
+    const words = page.locator("#yard-words");
+    await expect(words).toContainText("09:40 · ");
+    await expect(words).toContainText(" 0 are done");
+    await page.getByRole("button", { name: "Play" }).click();
+    await expect(words).not.toContainText("09:40");
+    await page.getByRole("button", { name: "Stop" }).click();
+    await expect(page.getByRole("button", { name: "Play" })).toBeVisible();
+    await page.keyboard.press("Tab");
+    await page.keyboard.press("End");
+    await expect(words).toContainText("362 are done");
+    await expect(page.locator(".yard-dot:not([hidden])")).toHaveCount(0);
+    await expectAccessible(page);
+});

@@ -7,6 +7,7 @@ use App\Http\Controllers\Audience\CrowdController;
 use App\Http\Controllers\Audience\GroupController;
 use App\Http\Controllers\Audience\ListController;
 use App\Http\Controllers\Audience\MethodsController;
+use App\Http\Controllers\Audience\StationController;
 use App\Http\Controllers\Audience\StripController;
 use Illuminate\Support\Facades\Route;
 
@@ -15,12 +16,15 @@ Route::prefix('events/{event}/audience')->name('audience.')->scopeBindings()->gr
     Route::get('methods', MethodsController::class)->name('methods')->can('view', 'event');
     Route::get('phase-strip', StripController::class)->name('strip')->can('view', 'event');
     Route::get('queues', CrowdController::class)->name('crowd')->can('view', 'event');
+    Route::get('stations', [StationController::class, 'index'])->name('stations')->can('view', 'event');
     Route::get('list', [ListController::class, 'index'])->name('list')->can('view', 'event');
     Route::get('list.csv', [ListController::class, 'csv'])->name('list.csv')->can('view', 'event');
     Route::middleware('can:update,event')->group(function (): void {
         Route::post('list', [ListController::class, 'tick'])->name('tick');
         Route::put('policy', [AudienceController::class, 'policy'])->name('policy');
         Route::get('create', [GroupController::class, 'create'])->name('create');
+        Route::get('stations/{method}', [StationController::class, 'edit'])->name('stations.edit');
+        Route::put('stations/{method}', [StationController::class, 'update'])->name('stations.update');
         Route::post('/', [GroupController::class, 'store'])->name('store');
         Route::get('{audienceGroup}/edit', [GroupController::class, 'edit'])->name('edit');
         Route::put('{audienceGroup}', [GroupController::class, 'update'])->name('update');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Audience\AudienceGroup;
+use App\Models\Audience\AudienceStation;
 use App\Models\Audience\TickedSupply;
 use App\Models\Site\PlanRevision;
 use App\Models\Site\PositionReading;
@@ -62,6 +63,12 @@ final class Event extends Model
     public function audienceGroups(): HasMany
     {
         return $this->hasMany(AudienceGroup::class);
+    }
+
+    /** @return HasMany<AudienceStation, $this> those that are other than usual */
+    public function audienceStations(): HasMany
+    {
+        return $this->hasMany(AudienceStation::class);
     }
 
     /** @return HasMany<TickedSupply, $this> what of the shopping list is done */

@@ -1,4 +1,5 @@
 import Alpine from "@alpinejs/csp";
+import { yard } from "./audience/yard.js";
 import { eventForm } from "./event/form.js";
 import { pairCheck } from "./eyewear/pair-check.js";
 import { liveForm, printPage } from "./live-form.js";
@@ -22,6 +23,7 @@ const parts = {
     sitePlan,
     skyDisc,
     skyMap,
+    yard,
 };
 Object.entries(parts).forEach(([name, part]) => Alpine.data(name, part));
 Alpine.start();

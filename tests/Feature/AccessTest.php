@@ -12,6 +12,7 @@ use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route as Routes;
 use Illuminate\Support\Str;
+use KeenShadow\Core\Audience\Methods\Method;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\RefreshDatabase;
 use Tests\TestCase;
@@ -194,7 +195,7 @@ final class AccessTest extends TestCase
     /**
      * An event with one record of every kind that an address may name.
      *
-     * @return array<string, Model>
+     * @return array<string, Method|Model>
      */
     private function richEvent(User $owner): array
     {
@@ -207,6 +208,7 @@ final class AccessTest extends TestCase
             'lot' => $lot,
             'pairCheck' => $lot->pairChecks()->create(['uuid' => Str::uuid()->toString(), 'tag' => 1, 'faults' => [], 'level' => 'yes', 'checked_by' => $owner->id, 'checked_at' => now()]),
             'audienceGroup' => $event->audienceGroups()->create(['name' => 'Class 5B', 'people' => 24, 'band' => 'child', 'eye_from_m' => 1.2, 'eye_to_m' => 1.4]),
+            'method' => Method::Telescope,
             'viewer' => $event->viewers()->create(['name' => 'Box', 'distance_mm' => 300, 'hole_mm' => 0.6, 'screen_side' => 'front']),
             'placeList' => $list,
             'place' => $list->places()->create(['position' => 1, 'name' => 'School', 'lat' => 36.5, 'lon' => -6.3, 'height_m' => 0]),
@@ -217,7 +219,7 @@ final class AccessTest extends TestCase
     /**
      * Every address under an event there is, from the table of routes.
      *
-     * @param array<string, Model> $records
+     * @param array<string, Method|Model> $records
      *
      * @return list<array{string, string, list<string>}> method, address, what it names
      */

@@ -12,8 +12,11 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Collection;
 use KeenShadow\Core\Audience\AgeBand;
+use KeenShadow\Core\Audience\Crowd\Coming;
 use KeenShadow\Core\Audience\Group;
 use KeenShadow\Core\Audience\Methods\Method;
+use KeenShadow\Core\Audience\Policy;
+use KeenShadow\Core\Rules\Book\Standard;
 
 /**
  * People who come together to one event: how many and what they need. Who they are is stored nowhere.
@@ -30,6 +33,8 @@ use KeenShadow\Core\Audience\Methods\Method;
  * @property int $low_vision
  * @property bool $peeks
  * @property Collection<int, Method> $methods that are chosen for it
+ * @property Coming $comes how they come to the stations
+ * @property bool $goes_first whether they are let in before others
  * @property Event $event
  */
 final class AudienceGroup extends Model
@@ -37,7 +42,9 @@ final class AudienceGroup extends Model
     use Editable;
     use SoftDeletes;
 
-    protected $fillable = ['uuid', 'event_id', 'name', 'people', 'band', 'eye_from_m', 'eye_to_m', 'spectacles', 'seated', 'low_vision', 'peeks', 'methods'];
+    protected $fillable = ['uuid', 'event_id', 'name', 'people', 'band', 'eye_from_m', 'eye_to_m', 'spectacles', 'seated', 'low_vision', 'peeks', 'methods', 'comes', 'goes_first'];
+
+    protected $attributes = ['comes' => 'evenly', 'goes_first' => false];
 
     /** @return BelongsTo<Event, $this> */
     public function event(): BelongsTo
@@ -50,8 +57,14 @@ final class AudienceGroup extends Model
         return new Group(people: $this->people, band: $this->band, spectacles: $this->spectacles, seated: $this->seated, lowVision: $this->low_vision, peeks: $this->peeks);
     }
 
+    /** @return list<Method> that are chosen and that the rule book allows: a policy may have become stricter since */
+    public function allowedMethods(?Policy $policy): array
+    {
+        return array_values($this->methods->filter(fn(Method $method): bool => !$method->isRefused(Standard::book(), $this->group(), $policy))->all());
+    }
+
     protected function casts(): array
     {
-        return ['band' => AgeBand::class, 'eye_from_m' => 'float', 'eye_to_m' => 'float', 'peeks' => 'boolean', 'methods' => AsEnumCollection::of(Method::class)];
+        return ['band' => AgeBand::class, 'eye_from_m' => 'float', 'eye_to_m' => 'float', 'peeks' => 'boolean', 'comes' => Coming::class, 'goes_first' => 'boolean', 'methods' => AsEnumCollection::of(Method::class)];
     }
 }

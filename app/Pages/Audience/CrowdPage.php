@@ -8,6 +8,7 @@ use App\Drawings\Audience\QueueCurve;
 use App\Text\Clock;
 use App\Text\Durations;
 use KeenShadow\Core\Audience\Crowd\Coming;
+use KeenShadow\Core\Audience\Crowd\LeastPlaces;
 use KeenShadow\Core\Audience\Crowd\Party;
 use KeenShadow\Core\Audience\Crowd\Simulation;
 use KeenShadow\Core\Audience\Crowd\Station;
@@ -38,7 +39,7 @@ final readonly class CrowdPage
         $party = new Party('', $coming->arrivals($people, $maximumS, $random), [0]);
         $waiting = Waiting::at(Simulation::run([$station], [$party], $random), 0);
         $before = $waiting->lookedBetween(0.0, $maximumS);
-        $least = Waiting::leastPlaces([$station], 0, [$party], $maximumS, $seed);
+        $least = LeastPlaces::of([$station], [$party], $maximumS, $seed)[0] ?? null;
         $max = Clock::over($here)->minute($here->bestVisible()->time());
 
         return new self(

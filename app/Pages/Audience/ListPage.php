@@ -7,10 +7,8 @@ namespace App\Pages\Audience;
 use App\Models\Audience\AudienceGroup;
 use App\Models\Audience\TickedSupply;
 use App\Models\Event;
-use KeenShadow\Core\Audience\Methods\Method;
 use KeenShadow\Core\Audience\Methods\ShoppingList;
 use KeenShadow\Core\Audience\Methods\Supply;
-use KeenShadow\Core\Rules\Book\Standard;
 
 /** What is bought, borrowed or made for the chosen methods of all groups. */
 final readonly class ListPage
@@ -25,9 +23,7 @@ final readonly class ListPage
     public static function of(Event $event, int $fit, bool $needsSheet): self
     {
         $groups = $event->audienceGroups()->orderBy('name')->get();
-        // A policy may have become stricter since: what the book refuses now is not bought.
-        $isAllowed = static fn(AudienceGroup $g, Method $m): bool => !$m->isRefused(Standard::book(), $g->group(), $event->policy);
-        $needs = ShoppingList::of(array_values($groups->map(static fn(AudienceGroup $g): array => [$g->group(), array_values($g->methods->filter(static fn(Method $m): bool => $isAllowed($g, $m))->all())])->all()), $needsSheet);
+        $needs = ShoppingList::of(array_values($groups->map(static fn(AudienceGroup $g): array => [$g->group(), $g->allowedMethods($event->policy)])->all()), $needsSheet);
         $done = $event->tickedSupplies()->get()->map(static fn(TickedSupply $t): Supply => $t->supply)->all();
         $lines = [];
         foreach ($needs as $value => $count) {

@@ -1,6 +1,6 @@
 @use('App\Text\AudienceWords')
 @use('KeenShadow\Core\Audience\Crowd\Coming')
-<x-event-frame :frame="$frame" room="audience" :title="__('Queues')">
+<x-event-frame :frame="$frame" room="audience" :title="__('One queue')">
     <x-audience-tabs :event="$frame->event" current="audience.crowd" />
     <x-live-form :action="route('audience.crowd', $frame->event)" answer="crowd">
         <x-field name="people" :label="__('How many come')" :value="old('people', $people)" inputmode="numeric" />

@@ -1,5 +1,6 @@
 @use('App\Text\AudienceWords')
 @use('KeenShadow\Core\Audience\AgeBand')
+@use('KeenShadow\Core\Audience\Crowd\Coming')
 @php $stored = static fn(string $field): mixed => $group->exists ? $group->getAttribute($field) : null; @endphp
 <x-event-frame :frame="$frame" room="audience" :title="$group->name ?: __('Add a group')">
     <p class="lead-answer">{{ $group->name ?: __('Add a group') }}</p>
@@ -33,6 +34,24 @@
                 @endforeach
             </div>
             <x-fault field="peeks" />
+        </fieldset>
+        <fieldset class="field" id="comes">
+            <legend>{{ __('How they come') }}</legend>
+            <div class="answers is-one">
+                @foreach (Coming::cases() as $coming)
+                    <label><input class="form-check-input" type="radio" name="comes" value="{{ $coming->value }}" @checked(old('comes', $group->comes->value) === $coming->value)>{{ AudienceWords::coming($coming) }}</label>
+                @endforeach
+            </div>
+            <x-fault field="comes" />
+        </fieldset>
+        <fieldset class="field" id="goes_first">
+            <legend>{{ __('Are they let in before others?') }}</legend>
+            <div class="answers">
+                @foreach (['0' => __('No: who comes first goes first'), '1' => __('Yes')] as $value => $words)
+                    <label><input class="form-check-input" type="radio" name="goes_first" value="{{ $value }}" @checked((string) (int) old('goes_first', $group->goes_first) === (string) $value)>{{ $words }}</label>
+                @endforeach
+            </div>
+            <x-fault field="goes_first" />
         </fieldset>
         <button class="btn btn-primary">{{ __('Save this group') }}</button>
     </form>

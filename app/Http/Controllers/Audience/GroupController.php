@@ -12,6 +12,7 @@ use App\Pages\Event\EventFrames;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\View\View;
 use KeenShadow\Core\Audience\AgeBand;
+use KeenShadow\Core\Audience\Crowd\Coming;
 
 /** Groups of an event: added, changed, removed and brought back. */
 final class GroupController
@@ -20,7 +21,7 @@ final class GroupController
 
     public function create(Event $event): View
     {
-        return $this->form($event, new AudienceGroup(['name' => '', 'band' => AgeBand::Child, 'spectacles' => 0, 'seated' => 0, 'low_vision' => 0, 'peeks' => false]));
+        return $this->form($event, new AudienceGroup(['name' => '', 'band' => AgeBand::Child, 'spectacles' => 0, 'seated' => 0, 'low_vision' => 0, 'peeks' => false, 'comes' => Coming::Evenly, 'goes_first' => false]));
     }
 
     public function store(GroupRequest $request, Event $event): RedirectResponse

@@ -12,6 +12,7 @@ use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use KeenShadow\Core\Audience\AgeBand;
+use KeenShadow\Core\Audience\Crowd\Coming;
 use KeenShadow\Core\Audience\GlassesSum;
 use KeenShadow\Core\Audience\GroupName;
 
@@ -42,6 +43,8 @@ final class GroupRequest extends FormRequest
             'seated' => $some,
             'low_vision' => $some,
             'peeks' => ['required', 'boolean'],
+            'comes' => ['required', Rule::enum(Coming::class)],
+            'goes_first' => ['required', 'boolean'],
         ];
     }
 
@@ -58,6 +61,7 @@ final class GroupRequest extends FormRequest
             'eye_to_m.gte' => __('The highest eyes are not below the lowest.'),
             'eye_from_m.*' => __('The height of eyes is a number from :least to :most m.', ['least' => self::EYES_M[0], 'most' => self::EYES_M[1]]),
             'eye_to_m.*' => __('The height of eyes is a number from :least to :most m.', ['least' => self::EYES_M[0], 'most' => self::EYES_M[1]]),
+            'comes.*' => __('Choose how they come.'),
             'spectacles.*' => __('A whole number, not more than come.'),
             'seated.*' => __('A whole number, not more than come.'),
             'low_vision.*' => __('A whole number, not more than come.'),
@@ -69,7 +73,7 @@ final class GroupRequest extends FormRequest
         $this->readNumbers(['eye_from_m', 'eye_to_m']);
         $band = AgeBand::tryFrom($this->string('band')->toString());
         // What is left blank is what is usual.
-        foreach (['spectacles' => 0, 'seated' => 0, 'low_vision' => 0, 'peeks' => false, 'eye_from_m' => $band?->eyesM()[0], 'eye_to_m' => $band?->eyesM()[1]] as $field => $usual) {
+        foreach (['spectacles' => 0, 'seated' => 0, 'low_vision' => 0, 'peeks' => false, 'comes' => Coming::Evenly->value, 'goes_first' => false, 'eye_from_m' => $band?->eyesM()[0], 'eye_to_m' => $band?->eyesM()[1]] as $field => $usual) {
             if (!$this->filled($field)) {
                 $this->merge([$field => $usual]);
             }

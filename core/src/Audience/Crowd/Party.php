@@ -9,12 +9,14 @@ final readonly class Party
 {
     /**
      * @param list<int> $route numbers of the stations they go to, in order
+     * @param list<float> $walksS seconds on foot to each of them; at once where none is said
      * @param int $priority the lower goes first where two wait; who came first among equals
      */
     public function __construct(
         public string $name,
         public Arrivals $arrivals,
         public array $route,
+        public array $walksS = [],
         public int $priority = 0,
     ) {}
 }

@@ -15,7 +15,7 @@ final readonly class ServiceTime
     private function __construct(
         private ServiceKind $kind,
         public float $meanS,
-        private float $spreadS,
+        public float $spreadS,
     ) {}
 
     /** @throws AudienceException */

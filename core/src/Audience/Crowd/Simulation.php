@@ -66,6 +66,7 @@ final class Simulation
                 $this->goOn(count($this->visitors) - 1, $time);
             }
         }
+        $touched = [];
         while (!$this->events->isEmpty()) {
             [$now, , $what, $who, $place] = $this->events->extract();
             if ($what === self::COMES) {
@@ -76,7 +77,14 @@ final class Simulation
                 $station = $who;
                 $this->free[$station][] = $place;
             }
-            $this->begin($station, $now);
+            $touched[$station] = true;
+            // Of those who come in one moment it is not the first in the list who goes first.
+            if ($this->events->isEmpty() || $this->events->top()[0] > $now) {
+                foreach (array_keys($touched) as $number) {
+                    $this->begin($number, $now);
+                }
+                $touched = [];
+            }
         }
 
         return $this->visits;
@@ -86,10 +94,9 @@ final class Simulation
     private function goOn(int $visitor, float $now): void
     {
         [$party, $step] = $this->visitors[$visitor];
-        $station = $this->parties[$party]->route[$step + 1] ?? null;
-        if ($station !== null) {
+        if (isset($this->parties[$party]->route[$step + 1])) {
             $this->visitors[$visitor][1] = $step + 1;
-            $this->events->insert([$now + $this->stations[$station]->walkS, $this->order++, self::COMES, $visitor, 0]);
+            $this->events->insert([$now + ($this->parties[$party]->walksS[$step + 1] ?? 0.0), $this->order++, self::COMES, $visitor, 0]);
         }
     }
 

@@ -16,29 +16,27 @@ final readonly class Station
         public int $places,
         public ServiceTime $service,
         public float $handOverS,
-        public float $walkS,
     ) {}
 
     /**
      * @param int $places how many at once: pairs of glasses, eyepieces, places before a screen
      * @param float $handOverS before the next may begin at the same place
-     * @param float $walkS to get there
      *
      * @throws AudienceException
      */
-    public static function of(string $name, int $places, ServiceTime $service, float $handOverS = 0.0, float $walkS = 0.0): self
+    public static function of(string $name, int $places, ServiceTime $service, float $handOverS = 0.0): self
     {
-        foreach (['places' => [$places, 1, self::MOST_PLACES], 'hand_s' => [$handOverS, 0, ServiceTime::MOST_S], 'walk_s' => [$walkS, 0, ServiceTime::MOST_S]] as $field => [$value, $least, $most]) {
+        foreach (['places' => [$places, 1, self::MOST_PLACES], 'hand_s' => [$handOverS, 0, ServiceTime::MOST_S]] as $field => [$value, $least, $most]) {
             if (!($value >= $least && $value <= $most)) {
                 throw AudienceException::outOfRange($field, (float) $value, (float) $least, (float) $most);
             }
         }
 
-        return new self($name, $places, $service, $handOverS, $walkS);
+        return new self($name, $places, $service, $handOverS);
     }
 
     public function withPlaces(int $places): self
     {
-        return self::of($this->name, $places, $this->service, $this->handOverS, $this->walkS);
+        return self::of($this->name, $places, $this->service, $this->handOverS);
     }
 }

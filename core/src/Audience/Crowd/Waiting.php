@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Audience\Crowd;
 
-use KeenShadow\Core\Audience\AudienceException;
-use Random\Engine\Xoshiro256StarStar;
-use Random\Randomizer;
-
 /** How long people waited at one station, and who of them got a look while it mattered. */
 final readonly class Waiting
 {
@@ -49,44 +45,5 @@ final readonly class Waiting
     public function queueAt(float $s): int
     {
         return count(array_filter($this->visits, static fn(Visit $v): bool => $v->cameS <= $s && $v->beganS > $s));
-    }
-
-    /**
-     * The least number of places at a station with which everybody has had a whole look by a moment, by trying.
-     *
-     * @param list<Station> $stations
-     * @param list<Party> $parties
-     *
-     * @return int|null null where no number is enough
-     *
-     * @throws AudienceException
-     */
-    public static function leastPlaces(array $stations, int $station, array $parties, float $bySecond, int $seed): ?int
-    {
-        $goes = static function (int $places) use ($stations, $station, $parties, $bySecond, $seed): bool {
-            $stations[$station] = $stations[$station]->withPlaces($places);
-            foreach (Simulation::run(array_values($stations), $parties, new Randomizer(new Xoshiro256StarStar($seed))) as $visit) {
-                if ($visit->endedS > $bySecond) {
-                    return false;
-                }
-            }
-
-            return true;
-        };
-        $people = array_sum(array_map(static fn(Party $party): int => in_array($station, $party->route, true) ? count($party->arrivals->timesS) : 0, $parties));
-        [$low, $high] = [0, max(1, min($people, Station::MOST_PLACES))];
-        if (!$goes($high)) {
-            return null;
-        }
-        while ($high - $low > 1) {
-            $middle = intdiv($low + $high, 2);
-            if ($goes($middle)) {
-                $high = $middle;
-            } else {
-                $low = $middle;
-            }
-        }
-
-        return $high;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KeenShadow\Core\Tests\Audience\Crowd;
 
 use KeenShadow\Core\Audience\Crowd\Arrivals;
+use KeenShadow\Core\Audience\Crowd\LeastPlaces;
 use KeenShadow\Core\Audience\Crowd\Party;
 use KeenShadow\Core\Audience\Crowd\ServiceTime;
 use KeenShadow\Core\Audience\Crowd\Simulation;
@@ -60,10 +61,10 @@ final class CrowdTest extends TestCase
     public function testWhatHoldsOfEveryRun(): void
     {
         $random = self::random(5);
-        $stations = [Station::of('Glasses', 7, ServiceTime::about(20, 10), 10, 15), Station::of('Telescope', 2, ServiceTime::asItHappens(40), 5, 60)];
+        $stations = [Station::of('Glasses', 7, ServiceTime::about(20, 10), 10), Station::of('Telescope', 2, ServiceTime::asItHappens(40), 5)];
         $parties = [
             new Party('Class', Arrivals::atOnce(26, 300), [0]),
-            new Party('Families', Arrivals::stream(200, 0, 3600, $random), [0, 1]),
+            new Party('Families', Arrivals::stream(200, 0, 3600, $random), [0, 1], [15.0, 60.0]),
             new Party('Late', Arrivals::burst(80, 3000, 400, $random), [1]),
         ];
         $visits = Simulation::run($stations, $parties, $random);
@@ -104,7 +105,7 @@ final class CrowdTest extends TestCase
     public function testThosePutFirstGoFirst(): void
     {
         $station = [Station::of('Telescope', 1, ServiceTime::fixed(30))];
-        $visits = Simulation::run($station, [new Party('Queue', Arrivals::atOnce(20, 0), [0], 1), new Party('Seated', Arrivals::atOnce(3, 100), [0], 0)], self::random(1));
+        $visits = Simulation::run($station, [new Party('Queue', Arrivals::atOnce(20, 0), [0], priority: 1), new Party('Seated', Arrivals::atOnce(3, 100), [0])], self::random(1));
         $seated = array_values(array_filter($visits, static fn(Visit $v): bool => $v->party === 1));
         // At 100 s the fourth looks until 120; then the three, one after the other.
         self::assertSame([120.0, 150.0, 180.0], array_map(static fn(Visit $v): float => $v->beganS, $seated));
@@ -119,10 +120,29 @@ final class CrowdTest extends TestCase
         $visits = Simulation::run($glasses, $class, self::random(1));
         self::assertSame(290.0, max(0.0, ...array_map(static fn(Visit $v): float => $v->endedS, $visits)));
         self::assertSame(180, Waiting::at($visits, 0)->lookedBetween(0, 300));
-        self::assertSame(18, Waiting::leastPlaces($glasses, 0, $class, 300, 1));
-        self::assertSame(18, Waiting::leastPlaces($glasses, 0, $class, 290, 1));
-        self::assertSame(20, Waiting::leastPlaces($glasses, 0, $class, 289, 1));
-        self::assertNull(Waiting::leastPlaces($glasses, 0, $class, 19, 1));
+        self::assertSame([18], LeastPlaces::of($glasses, $class, 300, 1));
+        self::assertSame([18], LeastPlaces::of($glasses, $class, 290, 1));
+        self::assertSame([20], LeastPlaces::of($glasses, $class, 289, 1));
+        self::assertNull(LeastPlaces::of($glasses, $class, 19, 1));
+    }
+
+    /** Two stations one after the other: 60 people, 10 s each, 100 s and 60 s: ten and six rounds, reckoned by hand. */
+    public function testTheLeastPlacesAtSeveralStations(): void
+    {
+        $stations = [Station::of('Glasses', 1, ServiceTime::fixed(10)), Station::of('Screen', 1, ServiceTime::fixed(10)), Station::of('Nobody goes there', 7, ServiceTime::fixed(10))];
+        // Screen alone: 30 people within 60 s are six rounds of five.
+        $apart = [new Party('A', Arrivals::atOnce(60, 0), [0]), new Party('B', Arrivals::atOnce(30, 0), [1])];
+        self::assertSame([10, 5, 1], LeastPlaces::of($stations, $apart, 60, 1));
+        // Both, one after the other: sixty looks at each station, and whatever is found cannot do with one place less anywhere.
+        $both = [new Party('A', Arrivals::atOnce(60, 0), [0, 1], [0.0, 5.0])];
+        $places = LeastPlaces::of($stations, $both, 100, 1);
+        self::assertNotNull($places);
+        self::assertTrue(self::isDone($stations, $places, $both, 100));
+        foreach ([0, 1] as $station) {
+            self::assertFalse(self::isDone($stations, array_replace($places, [$station => $places[$station] - 1]), $both, 100));
+        }
+        self::assertLessThan(3, $places[0] / $places[1], 'both grow in step');
+        self::assertNull(LeastPlaces::of($stations, $both, 24, 1), 'a look, a walk and a look take 25 s');
     }
 
     public function testWaitingIsCounted(): void
@@ -132,6 +152,18 @@ final class CrowdTest extends TestCase
         self::assertSame([4, 2, 0], [$waiting->queueAt(0), $waiting->queueAt(25), $waiting->queueAt(45)]);
         self::assertSame(2, $waiting->lookedBetween(5, 30));
         self::assertSame([0.0, 0.0, 0], [Waiting::at([], 0)->meanS, Waiting::at([], 0)->quantileS(0.9), Waiting::at([], 0)->queueAt(0)]);
+    }
+
+    /**
+     * @param list<Station> $stations
+     * @param array<int, int> $places
+     * @param list<Party> $parties
+     */
+    private static function isDone(array $stations, array $places, array $parties, float $bySecond): bool
+    {
+        $visits = Simulation::run(array_map(static fn(Station $s, int $n): Station => $s->withPlaces($n), $stations, $places), $parties, self::random(1));
+
+        return max(0.0, ...array_map(static fn(Visit $v): float => $v->endedS, $visits)) <= $bySecond;
     }
 
     private static function random(int $seed): Randomizer

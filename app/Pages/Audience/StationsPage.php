@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Audience;
+
+use App\Domain\Audience\EventYard;
+use App\Drawings\Audience\QueueCurve;
+use App\Drawings\Audience\YardPicture;
+use App\Text\AudienceWords;
+use App\Text\Clock;
+use KeenShadow\Core\Audience\Crowd\Waiting;
+use KeenShadow\Core\Audience\Yard\Attendance;
+use KeenShadow\Core\Audience\Yard\BestMinutes;
+use KeenShadow\Core\Site\Plan\SitePlan;
+use KeenShadow\Core\Sky\LocalEclipse;
+
+/** All stations of an event played through: who gets a look in time, where people wait, and the yard as a moving picture. */
+final readonly class StationsPage
+{
+    /** More are not played through in the time a page may take. */
+    public const MOST_LOOKS = 20000;
+
+    /**
+     * @param list<StationRow> $stations
+     * @param list<StationRow> $queues those of them where anybody waits
+     * @param list<array{name: string, people: int, comes: string, first: string, done: string}> $groups
+     */
+    private function __construct(
+        public string $headline,
+        public string $least,
+        public array $stations,
+        public array $queues,
+        public array $groups,
+        public YardPicture $picture,
+    ) {}
+
+    /** @param int $fit pairs of glasses that are fit */
+    public static function of(EventYard $event, SitePlan $plan, LocalEclipse $here, BestMinutes $minutes, int $fit, int $seed): self
+    {
+        $yard = $event->yard($minutes->bestS, $seed);
+        $visits = $yard->play();
+        $done = $yard->doneBy($visits, $minutes->toS);
+        $least = $yard->leastPlaces($minutes->toS);
+        $people = array_sum(array_map($yard->peopleOf(...), array_keys($done)));
+        $rows = [];
+        foreach ($event->stations as $number => $station) {
+            $waiting = Waiting::at($visits, $number);
+            $rows[] = StationRow::of($station, $event, $waiting, $least[$number] ?? null, QueueCurve::of($waiting, $here, $minutes->bestS, $minutes->endS), $minutes, $fit);
+        }
+        $by = Clock::over($here)->minute($here->begins()->modify(sprintf('+%d seconds', (int) $minutes->toS)));
+
+        return new self(
+            headline: trans_choice('{0} Nobody of :people has had every look by :by|{1} 1 of :people has had every look by :by|[2,*] :count of :people have had every look by :by', array_sum($done), ['people' => $people, 'by' => $by]),
+            least: $least === null ? __('No number of places is enough for everybody: some come too late for it.') : __('Enough for everybody to have every look by then: the places in the last column.'),
+            stations: $rows,
+            queues: array_values(array_filter($rows, static fn(StationRow $r): bool => $r->curve->most > 0)),
+            groups: array_map(static fn(Attendance $a): array => [
+                'name' => $a->name,
+                'people' => $a->group->people,
+                'comes' => AudienceWords::coming($a->coming),
+                'first' => $a->goesFirst ? __('yes') : '–',
+                'done' => $yard->peopleOf($a->name) === 0 ? __('nobody queues: each has one of their own') : __(':done of :people', ['done' => $done[$a->name] ?? 0, 'people' => $yard->peopleOf($a->name)]),
+            ], $event->attendances),
+            picture: YardPicture::of($event, $yard, $visits, $plan, $here, $minutes),
+        );
+    }
+}
