@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Domain\Audience\EyeHeightsOfGroups;
+use App\Domain\Event\EyeHeights;
 use App\Domain\Event\FitPairs;
 use App\Domain\Eyewear\FitPairsOfLots;
 use App\Domain\Workers;
@@ -29,6 +31,7 @@ final class AppServiceProvider extends ServiceProvider
         // The series are large: read them once a process.
         $this->app->singleton(Ephemeris::class);
         $this->app->bind(FitPairs::class, FitPairsOfLots::class);
+        $this->app->bind(EyeHeights::class, EyeHeightsOfGroups::class);
         // In the order of work: a new room is added here.
         $this->app->tag([SkyRoom::class, SiteRoom::class, AudienceRoom::class, EyewearRoom::class, ViewersRoom::class], 'rooms');
     }

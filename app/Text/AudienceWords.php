@@ -41,9 +41,21 @@ final class AudienceWords
     public static function coming(Coming $coming): string
     {
         return match ($coming) {
-            Coming::Evenly => __('evenly, from the first contact to the maximum'),
-            Coming::AtOnce => __('all at once, at the first contact'),
+            Coming::Evenly => __('evenly, up to the maximum'),
+            Coming::AtOnce => __('all at once'),
             Coming::Burst => __('most shortly before the maximum'),
+        };
+    }
+
+    /** How a group comes, and when. */
+    public static function comes(Coming $coming, ?float $aheadMin): string
+    {
+        $minutes = Numbers::decimal($aheadMin ?? 0.0, 0);
+
+        return match ($coming) {
+            Coming::Evenly => $aheadMin === null ? __('evenly, from the first contact to the maximum') : __('evenly, from :min min before the maximum to it', ['min' => $minutes]),
+            Coming::AtOnce => $aheadMin === null ? __('all at once, at the first contact') : __('all at once, :min min before the maximum', ['min' => $minutes]),
+            Coming::Burst => $aheadMin === null ? self::coming($coming) : __('most shortly before the maximum, :min min on average', ['min' => $minutes]),
         };
     }
 

@@ -33,7 +33,7 @@ final readonly class EventYard
 
     public static function of(Event $event, SitePlan $plan): self
     {
-        $attendances = array_values($event->audienceGroups()->orderBy('name')->get()->map(static fn(AudienceGroup $g): Attendance => new Attendance($g->name, $g->group(), $g->allowedMethods($event->policy), $g->comes, $g->goes_first))->all());
+        $attendances = array_values($event->audienceGroups()->orderBy('name')->get()->map(static fn(AudienceGroup $g): Attendance => new Attendance($g->name, $g->group(), $g->allowedMethods($event->policy), $g->comes, $g->ahead_min, $g->goes_first))->all());
         $stored = $event->audienceStations()->get()->keyBy(static fn(AudienceStation $s): string => $s->method->value);
         $stations = [];
         foreach (Method::cases() as $method) {

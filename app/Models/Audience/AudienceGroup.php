@@ -34,6 +34,7 @@ use KeenShadow\Core\Rules\Book\Standard;
  * @property bool $peeks
  * @property Collection<int, Method> $methods that are chosen for it
  * @property Coming $comes how they come to the stations
+ * @property float|null $ahead_min so long before the best moment; null is what is usual
  * @property bool $goes_first whether they are let in before others
  * @property Event $event
  */
@@ -42,7 +43,7 @@ final class AudienceGroup extends Model
     use Editable;
     use SoftDeletes;
 
-    protected $fillable = ['uuid', 'event_id', 'name', 'people', 'band', 'eye_from_m', 'eye_to_m', 'spectacles', 'seated', 'low_vision', 'peeks', 'methods', 'comes', 'goes_first'];
+    protected $fillable = ['uuid', 'event_id', 'name', 'people', 'band', 'eye_from_m', 'eye_to_m', 'spectacles', 'seated', 'low_vision', 'peeks', 'methods', 'comes', 'ahead_min', 'goes_first'];
 
     protected $attributes = ['comes' => 'evenly', 'goes_first' => false];
 
@@ -65,6 +66,6 @@ final class AudienceGroup extends Model
 
     protected function casts(): array
     {
-        return ['band' => AgeBand::class, 'eye_from_m' => 'float', 'eye_to_m' => 'float', 'peeks' => 'boolean', 'comes' => Coming::class, 'goes_first' => 'boolean', 'methods' => AsEnumCollection::of(Method::class)];
+        return ['band' => AgeBand::class, 'eye_from_m' => 'float', 'eye_to_m' => 'float', 'peeks' => 'boolean', 'comes' => Coming::class, 'ahead_min' => 'float', 'goes_first' => 'boolean', 'methods' => AsEnumCollection::of(Method::class)];
     }
 }

@@ -58,7 +58,7 @@ final readonly class StationsPage
             groups: array_map(static fn(Attendance $a): array => [
                 'name' => $a->name,
                 'people' => $a->group->people,
-                'comes' => AudienceWords::coming($a->coming),
+                'comes' => AudienceWords::comes($a->coming, $a->aheadMin),
                 'first' => $a->goesFirst ? __('yes') : '–',
                 'done' => $yard->peopleOf($a->name) === 0 ? __('nobody queues: each has one of their own') : __(':done of :people', ['done' => $done[$a->name] ?? 0, 'people' => $yard->peopleOf($a->name)]),
             ], $event->attendances),

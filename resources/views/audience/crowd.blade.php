@@ -8,7 +8,7 @@
             <label for="comes">{{ __('How they come') }}</label>
             <select class="form-select" id="comes" name="comes">
                 @foreach (Coming::cases() as $coming)
-                    <option value="{{ $coming->value }}" @selected(old('comes', $request->coming()->value) === $coming->value)>{{ AudienceWords::coming($coming) }}</option>
+                    <option value="{{ $coming->value }}" @selected(old('comes', $request->coming()->value) === $coming->value)>{{ AudienceWords::comes($coming, null) }}</option>
                 @endforeach
             </select>
         </div>

@@ -44,6 +44,7 @@
             </div>
             <x-fault field="comes" />
         </fieldset>
+        <x-field name="ahead_min" :label="__('How long before the maximum, min')" :value="old('ahead_min', $group->ahead_min)" :stored="$stored('ahead_min')" inputmode="decimal" :hint="__('All at once: then. Evenly: the first of them. Shortly before: on average. Left blank: from the first contact on, or 10 min on average.')" />
         <fieldset class="field" id="goes_first">
             <legend>{{ __('Are they let in before others?') }}</legend>
             <div class="answers">

@@ -15,9 +15,9 @@
                 </select>
             </div>
             <x-field name="distance_m" :label="__('Eyes behind the banner, m')" :value="old('distance_m', $page->outlook->banner->distanceM)" inputmode="decimal" />
-            <x-field name="child_m" :label="__('Children\'s eyes, m')" :value="old('child_m', $request->length('child_m'))" inputmode="decimal" />
+            <x-field name="child_m" :label="__('Children\'s eyes, m')" :value="old('child_m', $request->length('child_m'))" inputmode="decimal" :hint="$request->eyesOfGroups() === null ? null : __('Left blank: the lowest of the groups.')" />
             <x-field name="seated_m" :label="__('Seated eyes, m')" :value="old('seated_m', $request->length('seated_m'))" inputmode="decimal" />
-            <x-field name="adult_m" :label="__('Adults\' eyes, m')" :value="old('adult_m', $request->length('adult_m'))" inputmode="decimal" />
+            <x-field name="adult_m" :label="__('Adults\' eyes, m')" :value="old('adult_m', $request->length('adult_m'))" inputmode="decimal" :hint="$request->eyesOfGroups() === null ? null : __('Left blank: the highest of the groups.')" />
             <x-field name="time" :label="__('Holes for, local time')" :value="old('time', $page->moment->time)" />
         </x-live-form>
         <div id="doorway-answer" aria-live="polite">@include('site.doorway-answer')</div>

@@ -128,6 +128,14 @@ final class SitePagesTest extends SiteTestCase
         $this->get(route('site.doorway', [$this->event, 'adult_m' => '2.05', 'distance_m' => '0.6', 'time' => '17:50']))
             ->assertSee('No Sun at 17:50 for: Children, Seated (Gym is in front of the Sun); Adults (above the opening).')->assertDontSee('There is no room for a hole');
         $this->get(route('site.doorway', [$this->event, 'distance_m' => 'far', 'time' => '25:00']))->assertSessionHasErrors(['distance_m', 'time']);
+
+        // The eyes of those who come are known; a class that never looks through a filter is not among them.
+        $this->get(route('site.doorway', $this->event))->assertSee('name="child_m" value="1.15"', false)->assertDontSee('of the groups');
+        foreach ([['Class 1A', 'young_child', 0.9, 1.2], ['Class 5B', 'child', 1.22, 1.45], ['Club', 'adult', 1.5, 1.83]] as [$name, $band, $from, $to]) {
+            $this->event->audienceGroups()->create(['name' => $name, 'people' => 20, 'band' => $band, 'eye_from_m' => $from, 'eye_to_m' => $to]);
+        }
+        $this->get(route('site.doorway', $this->event))->assertSee('name="child_m" value="1.22"', false)->assertSee('name="adult_m" value="1.83"', false)->assertSee('Left blank: the lowest of the groups.');
+        $this->get(route('site.doorway', [$this->event, 'child_m' => '1.1']))->assertSee('name="child_m" value="1.1"', false);
         // Each message names the field, what stands there and what may; the address leads back to the page, not elsewhere.
         $this->flushSession();
         $this->actingAs($this->user);

@@ -23,6 +23,7 @@ final class GroupRequest extends FormRequest
     use ReadsTypedNumbers;
 
     private const EYES_M = [0.4, 2.2];
+    private const AHEAD_MIN = [0, 600];
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -44,6 +45,7 @@ final class GroupRequest extends FormRequest
             'low_vision' => $some,
             'peeks' => ['required', 'boolean'],
             'comes' => ['required', Rule::enum(Coming::class)],
+            'ahead_min' => ['nullable', 'numeric', 'between:' . implode(',', self::AHEAD_MIN)],
             'goes_first' => ['required', 'boolean'],
         ];
     }
@@ -62,6 +64,7 @@ final class GroupRequest extends FormRequest
             'eye_from_m.*' => __('The height of eyes is a number from :least to :most m.', ['least' => self::EYES_M[0], 'most' => self::EYES_M[1]]),
             'eye_to_m.*' => __('The height of eyes is a number from :least to :most m.', ['least' => self::EYES_M[0], 'most' => self::EYES_M[1]]),
             'comes.*' => __('Choose how they come.'),
+            'ahead_min.*' => __('Minutes, from :least to :most, or left blank.', ['least' => self::AHEAD_MIN[0], 'most' => self::AHEAD_MIN[1]]),
             'spectacles.*' => __('A whole number, not more than come.'),
             'seated.*' => __('A whole number, not more than come.'),
             'low_vision.*' => __('A whole number, not more than come.'),
@@ -70,7 +73,7 @@ final class GroupRequest extends FormRequest
 
     protected function prepareForValidation(): void
     {
-        $this->readNumbers(['eye_from_m', 'eye_to_m']);
+        $this->readNumbers(['eye_from_m', 'eye_to_m', 'ahead_min']);
         $band = AgeBand::tryFrom($this->string('band')->toString());
         // What is left blank is what is usual.
         foreach (['spectacles' => 0, 'seated' => 0, 'low_vision' => 0, 'peeks' => false, 'comes' => Coming::Evenly->value, 'goes_first' => false, 'eye_from_m' => $band?->eyesM()[0], 'eye_to_m' => $band?->eyesM()[1]] as $field => $usual) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Site;
 
+use App\Domain\Event\EyeHeights;
+use App\Models\Event;
 use KeenShadow\Core\Site\Doorway\Banner;
 
 /** Which doorway, how far behind the banner people stand, and how high their eyes are. */
@@ -11,7 +13,19 @@ final class DoorwayRequest extends MomentRequest
 {
     public function usual(): array
     {
-        return ['distance_m' => 0.6, 'child_m' => 1.15, 'seated_m' => 1.05, 'adult_m' => 1.6];
+        $ofGroups = $this->eyesOfGroups();
+
+        return ['distance_m' => 0.6, 'child_m' => $ofGroups['lowest'] ?? 1.15, 'seated_m' => 1.05, 'adult_m' => $ofGroups['highest'] ?? 1.6];
+    }
+
+    /** @return array{lowest: float, highest: float}|null of those who come to this event; null before there are groups */
+    public function eyesOfGroups(): ?array
+    {
+        return once(function (): ?array {
+            $event = $this->route('event');
+
+            return $event instanceof Event ? app(EyeHeights::class)->of($event) : null;
+        });
     }
 
     public function rules(): array

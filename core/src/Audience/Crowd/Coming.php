@@ -19,15 +19,18 @@ enum Coming: string
 
     /**
      * @param float $bestS the moment, in seconds from the begin
+     * @param float|null $aheadS so long before it: all at once, the first of an even stream, a burst on average; null for the begin, and for a burst the usual
      *
      * @throws AudienceException
      */
-    public function arrivals(int $people, float $bestS, Randomizer $random): Arrivals
+    public function arrivals(int $people, float $bestS, Randomizer $random, ?float $aheadS = null): Arrivals
     {
+        $fromS = max(0.0, $bestS - ($aheadS ?? $bestS));
+
         return match ($this) {
-            self::Evenly => Arrivals::stream($people, 0.0, $bestS, $random),
-            self::AtOnce => Arrivals::atOnce($people, 0.0),
-            self::Burst => Arrivals::burst($people, $bestS, min(self::AHEAD_S, $bestS / 2), $random),
+            self::Evenly => Arrivals::stream($people, $fromS, $bestS, $random),
+            self::AtOnce => Arrivals::atOnce($people, $fromS),
+            self::Burst => Arrivals::burst($people, $bestS, $aheadS ?? min(self::AHEAD_S, $bestS / 2), $random),
         };
     }
 }

@@ -11,12 +11,16 @@ use KeenShadow\Core\Audience\Methods\Method;
 /** A group at an event: how it comes, whether it is let in first, and the methods that are chosen for it. */
 final readonly class Attendance
 {
-    /** @param list<Method> $methods */
+    /**
+     * @param list<Method> $methods
+     * @param float|null $aheadMin how long before the best moment they come, as Coming has it; null is what is usual
+     */
     public function __construct(
         public string $name,
         public Group $group,
         public array $methods,
         public Coming $coming,
+        public ?float $aheadMin,
         public bool $goesFirst,
     ) {}
 

@@ -57,7 +57,7 @@ final readonly class Yard
                 if ($route !== []) {
                     $parties[] = new Party(
                         $attendance->name,
-                        $attendance->coming->arrivals($attendance->peopleAt(Method::from($route[0])), $bestS, $random),
+                        $attendance->coming->arrivals($attendance->peopleAt(Method::from($route[0])), $bestS, $random, $attendance->aheadMin === null ? null : 60 * $attendance->aheadMin),
                         array_map(static fn(string $m): int => (int) array_search($m, $methods, true), $route),
                         $this->walksS($route),
                         $attendance->goesFirst ? 0 : 1,

@@ -49,7 +49,7 @@ final class Questions
     private static function when(): Question
     {
         return Question::of('when', 'When?', ['look' => [...self::EYES, ...self::SENSORS]], Part::Phase, [
-            Choice::of('shows', 'While any of the bright Sun shows', ['phase' => 'partial']),
+            Choice::of('shows', 'While any of the bright Sun shows, and be it a ring', ['phase' => 'partial']),
             Choice::of('totality', 'In totality, between the calls', ['phase' => 'total', 'guarded' => true]),
         ]);
     }

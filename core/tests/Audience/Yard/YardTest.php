@@ -53,6 +53,19 @@ final class YardTest extends TestCase
         self::assertSame(0.0, $visits[0]->cameS, 'how far it is nobody knows');
     }
 
+    /** An hour before the best moment is the begin; 10 min before it is 3000 s, and then 50 s of way. */
+    public function testWhenAGroupComes(): void
+    {
+        $came = static fn(Coming $coming, ?float $aheadMin): array => array_map(static fn(Visit $v): float => $v->cameS - 50, self::yard([self::attends('Group', 200, [Method::Glasses], coming: $coming, aheadMin: $aheadMin)])->play());
+        self::assertSame([3000.0], array_values(array_unique($came(Coming::AtOnce, 10.0))));
+        self::assertSame([0.0], array_values(array_unique([...$came(Coming::AtOnce, null), ...$came(Coming::AtOnce, 600.0)])));
+        [$even, $late, $burst] = [$came(Coming::Evenly, null), $came(Coming::Evenly, 10.0), $came(Coming::Burst, 5.0)];
+        self::assertLessThan(100, $even[0]);
+        self::assertGreaterThanOrEqual(3000, $late[0]);
+        self::assertLessThanOrEqual(3600, max([0.0, ...$even, ...$late, ...$burst]));
+        self::assertEqualsWithDelta(3600 - 300, array_sum($burst) / 200, 3 * 300 / sqrt(200));
+    }
+
     public function testTheSameDayComesAgain(): void
     {
         $groups = [self::attends('Families', 80, [Method::Glasses, Method::Telescope], coming: Coming::Burst)];
@@ -87,8 +100,8 @@ final class YardTest extends TestCase
     }
 
     /** @param list<Method> $methods */
-    private static function attends(string $name, int $people, array $methods, int $blind = 0, bool $first = false, Coming $coming = Coming::AtOnce): Attendance
+    private static function attends(string $name, int $people, array $methods, int $blind = 0, bool $first = false, Coming $coming = Coming::AtOnce, ?float $aheadMin = null): Attendance
     {
-        return new Attendance($name, new Group(people: $people, band: AgeBand::Adult, spectacles: 0, seated: 0, lowVision: $blind, peeks: false), $methods, $coming, $first);
+        return new Attendance($name, new Group(people: $people, band: AgeBand::Adult, spectacles: 0, seated: 0, lowVision: $blind, peeks: false), $methods, $coming, $aheadMin, $first);
     }
 }
