@@ -87,3 +87,23 @@ test("a station is put on the plan, and the day is played in the yard", async ({
     await expect(page.locator(".yard-dot:not([hidden])")).toHaveCount(0);
     await expectAccessible(page);
 });
+
+test("those who do not see hear the light and the thermometer", async ({ page }) => {
+    await signIn(page);
+    await page.goto("/events/2/audience/phase-strip");
+    const sound = page.locator(".sound");
+    await sound.getByRole("button", { name: "Hear the light of now" }).click();
+    await expect(sound).toContainText("The eclipse is not on now.");
+    await sound.getByRole("button", { name: "Hear the eclipse in a minute" }).click();
+    await expect(sound).toContainText("100 % of the Sun is left");
+    await expect(sound).toContainText(/ · 9\d % of the Sun is left/);
+    await sound.getByRole("button", { name: "Stop" }).click();
+    await expect(sound.getByRole("button", { name: "Hear the eclipse in a minute" })).toBeVisible();
+    await sound.getByRole("button", { name: "Hear the change" }).click();
+    await expect(sound).toContainText("Type both temperatures");
+    await sound.getByLabel("Thermometer at the first contact").fill("25,5");
+    await sound.getByLabel("Now, °C").fill("22");
+    await sound.getByRole("button", { name: "Hear the change" }).click();
+    await expect(sound).toContainText("−3.5 °C");
+    await expectAccessible(page);
+});

@@ -1,4 +1,5 @@
 import Alpine from "@alpinejs/csp";
+import { lightSound } from "./audience/light-sound.js";
 import { yard } from "./audience/yard.js";
 import { eventForm } from "./event/form.js";
 import { pairCheck } from "./eyewear/pair-check.js";
@@ -14,6 +15,7 @@ import { boxDesign } from "./viewers/box.js";
 const parts = {
     boxDesign,
     eventForm,
+    lightSound,
     liveForm,
     pairCheck,
     placeList,

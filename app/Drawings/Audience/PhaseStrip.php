@@ -23,6 +23,7 @@ final readonly class PhaseStrip
     /** From one disc to the next. */
     public const PITCH_MM = 44.0;
     private const EACH_SIDE = 3;
+    private const LEAST_HALF_CHORD_MM = 0.25;
 
     /** @param list<array{path: string, name: string, time: string, words: string}> $discs while the Sun is up */
     private function __construct(public array $discs) {}
@@ -72,9 +73,10 @@ final readonly class PhaseStrip
         $sun = self::RADIUS_MM;
         $distance = hypot($moonX, $moonY);
         $cut = TwoCircles::cut($sun, $moonMm, $distance);
-        if ($cut === null) {
+        // Of a bite or a sliver between two points so near to each other an arc would lose its way.
+        if ($cut === null || $cut[1] < self::LEAST_HALF_CHORD_MM) {
             return match (true) {
-                $obscuration <= 0.0 => self::circle(0.0, 0.0, $sun),
+                $obscuration <= 0.01 => self::circle(0.0, 0.0, $sun),
                 $moonMm >= $sun => '',
                 default => self::circle(0.0, 0.0, $sun) . self::circle($moonX, $moonY, $moonMm),
             };

@@ -19,7 +19,7 @@ final readonly class GroupMethods
     /**
      * @param list<array{method: Method, name: string, isChosen: bool, answer: Answer|null, for: list<string>, against: list<string>, byWhen: string}> $methods that may be, the best first
      * @param list<array{method: Method, name: string, isChosen: bool, answer: Answer|null}> $refused by the rule book
-     * @param string $withoutGlasses what is left when no glasses are to be had
+     * @param string $withoutGlasses the best of what is left when no glasses are to be had, and by when to begin
      */
     private function __construct(
         public AudienceGroup $group,
@@ -35,7 +35,6 @@ final readonly class GroupMethods
      */
     public static function of(AudienceGroup $group, array $advice, array $left, DateTimeImmutable $on): self
     {
-
         return new self(
             $group,
             trans_choice('{1} 1 person, :band|[2,*] :count people, :band', $group->people, ['band' => AudienceWords::band($group->band)]),
@@ -49,7 +48,7 @@ final readonly class GroupMethods
                 'byWhen' => self::byWhen($a, $on),
             ], array_values(array_filter($advice, static fn(Advice $a): bool => !$a->isRefused()))),
             array_map(static fn(Advice $a): array => ['method' => $a->method, 'name' => AudienceWords::method($a->method), 'isChosen' => $group->methods->contains($a->method), 'answer' => $a->answer], array_values(array_filter($advice, static fn(Advice $a): bool => $a->isRefused()))),
-            implode(', ', array_map(static fn(Advice $a): string => AudienceWords::method($a->method), array_slice($left, 0, 2))),
+            implode('; ', array_map(static fn(Advice $a): string => AudienceWords::method($a->method) . ', ' . self::byWhen($a, $on), array_slice($left, 0, 2))),
         );
     }
 

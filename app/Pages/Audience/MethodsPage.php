@@ -6,25 +6,35 @@ namespace App\Pages\Audience;
 
 use App\Models\Audience\AudienceGroup;
 use App\Models\Event;
+use App\Text\Clock;
+use App\Text\Durations;
 use App\Text\Numbers;
 use KeenShadow\Core\Audience\Methods\Advisor;
 use KeenShadow\Core\Audience\Methods\Means;
 use KeenShadow\Core\Audience\Methods\Method;
 use KeenShadow\Core\Rules\Book\Standard;
+use KeenShadow\Core\Sky\ContactName;
+use KeenShadow\Core\Sky\LocalEclipse;
+use KeenShadow\Core\Sky\LocalKind;
 
 /** The methods for each group, the best first, and what is left where the plan fails. */
 final readonly class MethodsPage
 {
+    /** From so much of the Sun covered on people notice it without looking (own judgement). */
+    private const DIM = 0.8;
+
     /**
      * @param list<string> $known what the program knows of the event and takes for granted
      * @param list<GroupMethods> $groups
+     * @param list<string> $underClouds what is left of it then
      */
     private function __construct(
         public array $known,
         public array $groups,
+        public array $underClouds,
     ) {}
 
-    public static function of(Event $event, Means $means): self
+    public static function of(Event $event, Means $means, LocalEclipse $here): self
     {
         $advisor = new Advisor(Standard::book());
 
@@ -44,6 +54,25 @@ final readonly class MethodsPage
 
                 return GroupMethods::of($group, $advice, Advisor::without($advice, Method::Glasses, Method::Banner), $event->eclipse_date);
             })->all()),
+            self::underClouds($here),
         );
+    }
+
+    /** @return list<string> */
+    private static function underClouds(LocalEclipse $here): array
+    {
+        $best = $here->bestVisible();
+        $second = $here->circumstances->contact(ContactName::C2);
+        $isDark = $here->circumstances->seenKind() === LocalKind::Total && $second !== null;
+
+        return array_values(array_filter([
+            $isDark ? __('Totality comes through clouds: at :time it grows dark for :long, and light again all round the horizon. Be outside, and quiet.', [
+                'time' => Clock::over($here)->minute($second->time()), 'long' => Durations::toTheSecond((float) $here->circumstances->durationSeconds()),
+            ]) : '',
+            !$isDark && $best->isSunUp() && $best->obscuration() >= self::DIM ? __('Under clouds it grows dim and cool all the same towards :time: read a thermometer and a light meter aloud.', ['time' => Clock::over($here)->minute($best->time())]) : '',
+            __('In a gap filters are needed at once: thin cloud is no filter. Keep everything set up, and the groups near by.'),
+            __('Live pictures from elsewhere on a screen indoors; what is felt and heard goes on as it was worked out.'),
+            __('Boxes, cards and glasses are taken home for the next sunny day.'),
+        ], static fn(string $line): bool => $line !== ''));
     }
 }

@@ -28,5 +28,11 @@
             </tr>
         @endforeach
     </x-table>
-    <p class="note">{{ __('No glasses to be had: :what.', ['what' => $group->withoutGlasses]) }} {{ __('Clouds: what is felt, heard and told stays; live pictures from elsewhere, the boxes taken home for the next sunny day.') }}</p>
+    <p class="note">{{ __('No glasses to be had: :what.', ['what' => $group->withoutGlasses]) }}</p>
 @endforeach
+<h2 id="clouds">{{ __('If clouds come') }}</h2>
+<ul>
+    @foreach ($page->underClouds as $line)
+        <li>{{ $line }}</li>
+    @endforeach
+</ul>

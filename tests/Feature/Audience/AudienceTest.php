@@ -12,6 +12,7 @@ use KeenShadow\Core\Audience\Methods\Method;
 use KeenShadow\Core\Audience\Policy;
 use KeenShadow\Core\Rules\Book\Standard;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use Tests\Feature\WithEvent;
 use Tests\RefreshDatabase;
 use Tests\TestCase;
@@ -122,13 +123,26 @@ final class AudienceTest extends TestCase
         $this->get(route('audience.methods', $this->event))->assertOk()
             ->assertSee('2 days are left; no pair of glasses is fit; no ground is drawn where people stand; the Sun stands 37° up when most of it is covered')
             ->assertSeeInOrder(['Class 1A', 'Box or tube, one each', 'Each has one of their own to build and to hold.', 'ordered or built by Sunday 1 August 2027', 'Eclipse glasses, shared', 'They do not keep a filter on by themselves'])
-            ->assertSee(route('rules.book', $this->event) . '#youngest-indirectly', false)->assertSee('No glasses to be had: Box or tube, one each');
+            ->assertSee(route('rules.book', $this->event) . '#youngest-indirectly', false)->assertSee('No glasses to be had: Box or tube, one each, ordered or built by Sunday 1 August 2027;')
+            ->assertSee('Totality comes through clouds: at 10:45 it grows dark for 2 min 53 s');
         $piece = $this->get(route('audience.methods', [$this->event, 'kit' => ['refractor', 'white_sheet'], 'helpers' => '3', 'wall' => 'no']), ['X-Requested-With' => 'XMLHttpRequest']);
         $piece->assertOk()->assertDontSee('<html', false)->assertSeeInOrder(['Class 1A', 'Telescope or binocular on a screen', 'What it takes is at hand.', 'at hand']);
         foreach (['helpers' => 'many', 'budget' => '-1', 'wall' => 'perhaps', 'kit' => 'refractor'] as $field => $nonsense) {
             $this->get(route('audience.methods', [$this->event, $field => $nonsense]))->assertSessionHasErrors($field);
         }
         $this->get(route('audience.methods', [$this->event, 'kit' => ['laser']]))->assertSessionHasErrors('kit.0');
+    }
+
+    /** What comes through clouds hangs on how much of the Sun is covered here, while it is up. */
+    #[TestWith(['2028-01-26', 36.53, -6.29, 'grows dim and cool all the same towards 17:5'])]
+    #[TestWith(['2027-08-02', 58.98, -2.96, null])]
+    #[TestWith(['2027-08-02', -17.0, 178.0, null])]
+    public function testWhatIsLeftUnderClouds(string $date, float $lat, float $lon, ?string $line): void
+    {
+        $this->event->update(['eclipse_date' => $date, 'lat' => $lat, 'lon' => $lon, 'timezone' => 'Europe/Madrid']);
+        $this->group('Club', 18, AgeBand::Adult);
+        $page = $this->get(route('audience.methods', $this->event))->assertOk()->assertSee('In a gap filters are needed at once')->assertDontSee('Totality comes through clouds');
+        $line === null ? $page->assertDontSee('all the same') : $page->assertSee($line);
     }
 
     public function testWhatIsChosenMakesTheList(): void

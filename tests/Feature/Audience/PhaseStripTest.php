@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature\Audience;
 
 use App\Domain\Sky\Eclipses;
+use App\Drawings\Audience\LightSound;
 use App\Drawings\Audience\PhaseStrip;
 use DateTimeZone;
 use KeenShadow\Core\Sky\Ephemeris;
@@ -38,6 +39,9 @@ final class PhaseStripTest extends TestCase
     {
         $strip = PhaseStrip::of(LocalEclipse::seenFrom($this->app->make(Eclipses::class)->onDate($date), Observer::at($lat, $lon, 0), new DateTimeZone('UTC'), new Ephemeris()));
         self::assertCount($discs, $strip->discs);
+        foreach (array_filter($strip->discs, static fn(array $disc): bool => $disc['words'] === '0.0 % of the area covered') as $whole) {
+            self::assertStringStartsWith('M-18 0a18 18 0 1 0 36 0', $whole['path'], 'at a contact the disc is whole, and in its ring');
+        }
         foreach ($strip->discs as $disc) {
             self::assertEqualsWithDelta(1 - (float) $disc['words'] / 100, self::share($disc['path']), 0.002, $disc['time'] . ' ' . $disc['path']);
         }
@@ -47,6 +51,30 @@ final class PhaseStripTest extends TestCase
     {
         $this->event->update(['eclipse_date' => '2027-08-02', 'lat' => 36.53, 'lon' => -6.29, 'timezone' => 'Europe/Madrid']);
         $this->get(route('audience.strip', $this->event))->assertOk()->assertSee('Max 10:46')->assertSee('A bar 100 mm long')->assertSee('width="44mm"', false);
+    }
+
+    /** Half a minute from tone to tone: the whole Sun at the first contact, still in totality and after sunset, and what is left as the strip has it. */
+    public function testTheLightIsHeard(): void
+    {
+        $here = fn(string $date): LocalEclipse => LocalEclipse::seenFrom($this->app->make(Eclipses::class)->onDate($date), Observer::at(36.53, -6.29, 0), new DateTimeZone('Europe/Madrid'), new Ephemeris());
+        $tones = self::tones(...);
+        $total = $tones($here('2027-08-02'));
+        // Whole seconds of 9:40:45.9 on; totality from 3880 s after the first contact to 4053 s.
+        self::assertCount(278, $total);
+        self::assertSame([880.0, 100.0], [round($total[0][0]), round($total[0][1])]);
+        self::assertSame([130, 131, 132, 133, 134, 135], array_keys(array_filter($total, static fn(array $tone): bool => $tone[0] === 0)));
+        $begin = $here('2027-08-02')->begins();
+        self::assertSame([(int) $begin->format('U'), 9 * 3600 + 40 * 60 + 45, 30], [LightSound::of($here('2027-08-02'))->beginEpochS, LightSound::of($here('2027-08-02'))->beginS, LightSound::of($here('2027-08-02'))->stepS]);
+        self::assertEqualsWithDelta(100 * (1 - $here('2027-08-02')->at($begin->modify('+1800 seconds'))->obscuration()), $total[60][1], 0.051);
+        $sunset = $tones($here('2026-08-12'));
+        self::assertSame([0, 0], end($sunset));
+    }
+
+    /** @return non-empty-list<array{float|int, float|int}> */
+    private static function tones(LocalEclipse $here): array
+    {
+        /** @var non-empty-list<array{float|int, float|int}> */
+        return json_decode(LightSound::of($here)->tones, true, 4, JSON_THROW_ON_ERROR);
     }
 
     /** Area of the path over the Sun's: whole circles, one less another, or a crescent between two arcs. */

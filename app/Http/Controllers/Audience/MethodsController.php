@@ -33,6 +33,6 @@ final class MethodsController
             policy: $event->policy,
         );
 
-        return view($request->ajax() ? 'audience.methods-answer' : 'audience.methods', ['frame' => $frame, 'request' => $request, 'page' => MethodsPage::of($event, $means)]);
+        return view($request->ajax() ? 'audience.methods-answer' : 'audience.methods', ['frame' => $frame, 'request' => $request, 'page' => MethodsPage::of($event, $means, $site->here)]);
     }
 }
