@@ -47,6 +47,11 @@ final readonly class MethodsPage
                     false => __('the ground takes no image'),
                     null => __('no ground is drawn where people stand'),
                 },
+                match ($means->hasShadedWall) {
+                    true => __('there is a wall in the shade'),
+                    false => __('no wall in the shade'),
+                    null => __('no screen is drawn on a wall'),
+                },
                 __('the Sun stands :deg° up when most of it is covered', ['deg' => Numbers::decimal($means->sunDeg ?? 0.0, 0)]),
             ],
             array_values($event->audienceGroups()->orderBy('name')->get()->map(static function (AudienceGroup $group) use ($advisor, $means, $event): GroupMethods {

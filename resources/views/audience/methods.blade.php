@@ -12,7 +12,7 @@
             <div class="field">
                 <label for="wall">{{ __('A wall in the shade') }}</label>
                 <select class="form-select" id="wall" name="wall">
-                    @foreach (['' => __('not known'), 'yes' => __('yes'), 'no' => __('no')] as $value => $word)
+                    @foreach (['' => __('as the plan has it'), 'yes' => __('yes'), 'no' => __('no')] as $value => $word)
                         <option value="{{ $value }}" @selected(old('wall', $request->string('wall')->toString()) === $value)>{{ $word }}</option>
                     @endforeach
                 </select>

@@ -5,12 +5,18 @@ declare(strict_types=1);
 namespace Tests\Feature\Audience;
 
 use App\Domain\Event\FitPairs;
+use App\Domain\Site\EventPlan;
 use App\Models\Audience\AudienceGroup;
 use App\Models\Event;
 use KeenShadow\Core\Audience\AgeBand;
 use KeenShadow\Core\Audience\Methods\Method;
 use KeenShadow\Core\Audience\Policy;
+use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Rules\Book\Standard;
+use KeenShadow\Core\Site\Plan\HorizonProfile;
+use KeenShadow\Core\Site\Plan\SitePlan;
+use KeenShadow\Core\Site\Plan\Thing;
+use KeenShadow\Core\Site\Plan\ThingKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\Feature\WithEvent;
@@ -121,7 +127,7 @@ final class AudienceTest extends TestCase
         $this->event->update(['policy' => Policy::Mixed, 'eclipse_date' => '2027-08-02', 'lat' => 36.53, 'lon' => -6.29, 'timezone' => 'Europe/Madrid']);
         $this->group('Class 1A', 24, AgeBand::YoungChild);
         $this->get(route('audience.methods', $this->event))->assertOk()
-            ->assertSee('2 days are left; no pair of glasses is fit; no ground is drawn where people stand; the Sun stands 37° up when most of it is covered')
+            ->assertSee('2 days are left; no pair of glasses is fit; no ground is drawn where people stand; no screen is drawn on a wall; the Sun stands 37° up when most of it is covered')
             ->assertSeeInOrder(['Class 1A', 'Box or tube, one each', 'Each has one of their own to build and to hold.', 'ordered or built by Sunday 1 August 2027', 'Eclipse glasses, shared', 'They do not keep a filter on by themselves'])
             ->assertSee(route('rules.book', $this->event) . '#youngest-indirectly', false)->assertSee('No glasses to be had: Box or tube, one each, ordered or built by Sunday 1 August 2027;')
             ->assertSee('Totality comes through clouds: at 10:45 it grows dark for 2 min 53 s');
@@ -131,6 +137,26 @@ final class AudienceTest extends TestCase
             $this->get(route('audience.methods', [$this->event, $field => $nonsense]))->assertSessionHasErrors($field);
         }
         $this->get(route('audience.methods', [$this->event, 'kit' => ['laser']]))->assertSessionHasErrors('kit.0');
+    }
+
+    /**
+     * In the morning a screen on a wall's west side hangs in the shade, one on its east side does not; what is said goes before what is drawn.
+     *
+     * @param array<string, string> $asked
+     */
+    #[TestWith([-0.2, [], 'there is a wall in the shade'])]
+    #[TestWith([10.2, [], 'no wall in the shade'])]
+    #[TestWith([10.2, ['wall' => 'yes'], 'there is a wall in the shade'])]
+    public function testAWallInTheShadeIsKnownFromThePlan(float $eastM, array $asked, string $words): void
+    {
+        $this->event->update(['eclipse_date' => '2027-08-02', 'lat' => 36.53, 'lon' => -6.29, 'timezone' => 'Europe/Madrid']);
+        $this->group('Class 5B', 24, AgeBand::Child);
+        EventPlan::of($this->event)->keep(SitePlan::of([
+            Thing::of(ThingKind::Building, 'School', array_map(static fn(array $p): PlanPoint => new PlanPoint(...$p), [[0, -10], [10, -10], [10, 10], [0, 10]]), 8.0),
+            Thing::of(ThingKind::Screen, 'Sheet', [new PlanPoint($eastM, 0)], 2.0),
+        ], HorizonProfile::of([]), 0.5), null, $this->user);
+        $page = $this->get(route('audience.methods', [$this->event, ...$asked]))->assertOk()->assertSee($words);
+        $words === 'no wall in the shade' ? $page->assertSee('It takes a wall in the shade.') : $page->assertDontSee('It takes a wall in the shade.');
     }
 
     /** What comes through clouds hangs on how much of the Sun is covered here, while it is up. */

@@ -28,7 +28,7 @@ final class MethodsController
             kit: $request->kit(),
             glassesFit: $pairs->count($event),
             isGroundPale: $site->groundTakesAnImage(),
-            hasShadedWall: $request->hasShadedWall(),
+            hasShadedWall: $request->hasShadedWall() ?? $site->hasShadedScreen(),
             sunDeg: $site->here->bestVisible()->altitudeDeg(),
             policy: $event->policy,
         );

@@ -6,6 +6,7 @@ namespace KeenShadow\Core\Site\Skyline;
 
 use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Rules\Filters;
+use KeenShadow\Core\Rules\Level;
 use KeenShadow\Core\Site\Plan\Facade;
 use KeenShadow\Core\Site\Plan\SitePlan;
 use KeenShadow\Core\Site\Plan\Thing;
@@ -54,6 +55,19 @@ final class SunlitSite
     public function groundTakesAnImage(): ?bool
     {
         return $this->plan->groundUnder($this->mainPlace()->at())?->kind->takesAnImage();
+    }
+
+    /** Whether some screen on the plan stands in the shade all the time; null where none is drawn. */
+    public function hasShadedScreen(): ?bool
+    {
+        $screens = array_values(array_filter($this->plan->places(), static fn(Thing $place): bool => $place->kind === ThingKind::Screen));
+        foreach ($screens as $screen) {
+            if ($this->outlookFrom($screen)->shadeVerdict()->level === Level::Yes) {
+                return true;
+            }
+        }
+
+        return $screens === [] ? null : false;
     }
 
     /** The place of a name, or the main one. */
