@@ -14,7 +14,6 @@
         @endcan
     </p>
     <x-verdict :verdict="$page->row->verdict" />
-    <x-permission :frame="$frame" :situation="$page->situation()" />
 
     <h2 id="check">{{ __('Inspect a pair') }}</h2>
     @can('check', $page->row->lot)
@@ -41,6 +40,8 @@
         <p class="note">{{ __('Only trained checkers may inspect pairs.') }}</p>
     @endcan
 
+    <h2>{{ __('A pair of this lot, not inspected yet') }}</h2>
+    <x-permission :frame="$frame" :situation="$page->situation()" />
     <h2>{{ __('Last inspected') }}</h2>
     @if ($page->latest->isEmpty())
         <p class="note">{{ __('None yet. Every pair is inspected, never a sample.') }}</p>

@@ -124,6 +124,17 @@ final class StationsTest extends TestCase
         $this->get(route('audience.stations', [$this->event, 'day' => ['7']]))->assertOk();
     }
 
+    /** A new event, nothing drawn yet: everything is reached at once, and stands in a row. */
+    public function testWithoutAPlan(): void
+    {
+        $this->event = $this->eventOf($this->user, ['eclipse_date' => '2027-08-02', 'lat' => 43.36, 'lon' => -5.85, 'timezone' => 'Europe/Madrid']);
+        $this->group('Class 5B', 2, 'child', [Method::Card, Method::Projection]);
+        $page = (string) $this->get(route('audience.stations', $this->event))->assertOk()->assertSee('2 of 2 have had every look by')->assertSee('not on the plan')->getContent();
+        $moves = self::moves($page);
+        self::assertSame([[0, 14], [14, 14]], $moves['stations']);
+        self::assertNull($moves['from']);
+    }
+
     public function testWhereTheSunIsDownNobodyQueues(): void
     {
         $this->event->update(['lat' => -17.0, 'lon' => 178.0, 'timezone' => 'Pacific/Fiji']);
