@@ -9,20 +9,22 @@ use App\Text\Clock;
 use KeenShadow\Core\Audience\Crowd\Waiting;
 use KeenShadow\Core\Sky\LocalEclipse;
 
-/** How many wait, against time, from the first contact on; points in percent of the picture, y downwards. */
+/** How many wait and how many have looked, against time, from the first contact on; points in percent of the picture, y downwards. */
 final readonly class QueueCurve
 {
     private const STEPS = 120;
     private const HOUR_MINUTES = 30;
 
     /**
-     * @param string $points of the curve, closed along the bottom
+     * @param string $points of those who wait, closed along the bottom
+     * @param string $looked of those who have had their look, of all
      * @param list<Tick> $times
      * @param int $most who wait at once
      * @param float $maximumX where the maximum is
      */
     private function __construct(
         public string $points,
+        public string $looked,
         public array $times,
         public int $most,
         public float $maximumX,
@@ -34,6 +36,8 @@ final readonly class QueueCurve
         $counts = array_map(static fn(int $i): int => $waiting->queueAt($endS * $i / self::STEPS), range(0, self::STEPS));
         $most = max($counts);
         $points = array_map(static fn(int $i): string => round(100 * $i / self::STEPS, 2) . ',' . round(100 - 100 * $counts[$i] / max(1, $most), 2), array_keys($counts));
+        $all = max(1, count($waiting->visits));
+        $looked = array_map(static fn(int $i): string => round(100 * $i / self::STEPS, 2) . ',' . round(100 - 100 * $waiting->endedBy($endS * $i / self::STEPS) / $all, 2), range(0, self::STEPS));
         $times = [];
         $clock = $here->local($here->begins());
         $clock = $clock->setTime((int) $clock->format('G'), 0);
@@ -44,6 +48,6 @@ final readonly class QueueCurve
             }
         }
 
-        return new self('0,100 ' . implode(' ', $points) . ' 100,100', $times, $most, round(100 * $maximumS / $endS, 2));
+        return new self('0,100 ' . implode(' ', $points) . ' 100,100', implode(' ', $looked), $times, $most, round(100 * $maximumS / $endS, 2));
     }
 }

@@ -13,6 +13,7 @@ use KeenShadow\Core\Audience\Crowd\Party;
 use KeenShadow\Core\Audience\Crowd\Simulation;
 use KeenShadow\Core\Audience\Crowd\Station;
 use KeenShadow\Core\Audience\Crowd\Waiting;
+use KeenShadow\Core\Audience\Yard\BestMinutes;
 use KeenShadow\Core\Sky\LocalEclipse;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
@@ -20,9 +21,6 @@ use Random\Randomizer;
 /** A crowd at one station over an eclipse: how long people wait, who gets a look before the maximum, how many places are enough. */
 final readonly class CrowdPage
 {
-    /** The best ten minutes are those around the maximum. */
-    private const BEST_S = 300.0;
-
     private function __construct(
         public string $headline,
         public string $waits,
@@ -31,10 +29,9 @@ final readonly class CrowdPage
         public QueueCurve $curve,
     ) {}
 
-    public static function of(LocalEclipse $here, int $people, Coming $coming, Station $station, int $seed): self
+    public static function of(LocalEclipse $here, BestMinutes $minutes, int $people, Coming $coming, Station $station, int $seed): self
     {
-        $begin = (float) $here->begins()->format('U.u');
-        $maximumS = (float) $here->bestVisible()->time()->format('U.u') - $begin;
+        $maximumS = $minutes->bestS;
         $random = new Randomizer(new Xoshiro256StarStar($seed));
         $party = new Party('', $coming->arrivals($people, $maximumS, $random), [0]);
         $waiting = Waiting::at(Simulation::run([$station], [$party], $random), 0);
@@ -47,11 +44,11 @@ final readonly class CrowdPage
             waits: $waiting->longestS < 1.0 ? __('Nobody waits.') : __('Half wait no longer than :half, nineteen in twenty no longer than :most, the last one :last.', [
                 'half' => Durations::toTheSecond($waiting->quantileS(0.5)), 'most' => Durations::toTheSecond($waiting->quantileS(0.95)), 'last' => Durations::toTheSecond($waiting->longestS),
             ]),
-            best: trans_choice('{0} In the best ten minutes, around the maximum, nobody looks.|{1} In the best ten minutes, around the maximum, 1 looks.|[2,*] In the best ten minutes, around the maximum, :count look.', $waiting->lookedBetween($maximumS - self::BEST_S, $maximumS + self::BEST_S)),
+            best: trans_choice('{0} In the best ten minutes, around the maximum, nobody looks.|{1} In the best ten minutes, around the maximum, 1 looks.|[2,*] In the best ten minutes, around the maximum, :count look.', $waiting->lookedBetween($minutes->fromS, $minutes->toS)),
             least: $least === null
                 ? __('No number of places is enough for everybody to look before the maximum: some come too late for it.')
                 : trans_choice('{1} With 1 place everybody gets a look before the maximum.|[2,*] With :count places everybody gets a look before the maximum.', $least),
-            curve: QueueCurve::of($waiting, $here, $maximumS, max($maximumS * 1.1, (float) $here->ends()->format('U.u') - $begin)),
+            curve: QueueCurve::of($waiting, $here, $maximumS, max($maximumS * 1.1, $minutes->endS)),
         );
     }
 }

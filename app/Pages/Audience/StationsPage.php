@@ -23,14 +23,12 @@ final readonly class StationsPage
 
     /**
      * @param list<StationRow> $stations
-     * @param list<StationRow> $queues those of them where anybody waits
      * @param list<array{name: string, people: int, comes: string, first: string, done: string}> $groups
      */
     private function __construct(
         public string $headline,
         public string $least,
         public array $stations,
-        public array $queues,
         public array $groups,
         public YardPicture $picture,
     ) {}
@@ -54,7 +52,6 @@ final readonly class StationsPage
             headline: trans_choice('{0} Nobody of :people has had every look by :by|{1} 1 of :people has had every look by :by|[2,*] :count of :people have had every look by :by', array_sum($done), ['people' => $people, 'by' => $by]),
             least: $least === null ? __('No number of places is enough for everybody: some come too late for it.') : __('Enough for everybody to have every look by then: the places in the last column.'),
             stations: $rows,
-            queues: array_values(array_filter($rows, static fn(StationRow $r): bool => $r->curve->most > 0)),
             groups: array_map(static fn(Attendance $a): array => [
                 'name' => $a->name,
                 'people' => $a->group->people,

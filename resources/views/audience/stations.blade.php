@@ -53,11 +53,9 @@
         </x-table>
         <h2>{{ __('Queues') }}</h2>
         <div class="queues">
-            @forelse ($page->queues as $row)
+            @foreach ($page->stations as $row)
                 @include('audience.curve', ['curve' => $row->curve, 'name' => $row->name])
-            @empty
-                <p>{{ __('Nobody waits anywhere.') }}</p>
-            @endforelse
+            @endforeach
         </div>
         <p class="note">{{ __('Played through once: first come, first served, those let in first before others; straight ways at :speed m/s, nobody goes away. Look times vary evenly about the mean.', ['speed' => KeenShadow\Core\Audience\Yard\Yard::WALK_M_S]) }} <a href="{{ route('audience.stations', [$frame->event, 'day' => $nextDay]) }}">{{ __('Another day like it') }}</a> · <a href="{{ route('audience.crowd', $frame->event) }}">{{ __('Try one queue with other numbers') }}</a></p>
     @endif

@@ -31,7 +31,7 @@ final class CrowdPageTest extends TestCase
             ->assertSee('Half wait no longer than 2 min 0 s, nineteen in twenty no longer than 4 min 30 s, the last one 4 min 30 s.')
             ->assertSee('In the best ten minutes, around the maximum, nobody looks.')
             ->assertSee('With 2 places everybody gets a look before the maximum.')
-            ->assertSee('How many wait, at most 162')->assertSee('>10:00</text>', false);
+            ->assertSee('how many wait, at most 162')->assertSee('>10:00</text>', false);
     }
 
     public function testTheSameNumberGivesTheSameDay(): void

@@ -41,6 +41,12 @@ final readonly class Waiting
         return count(array_unique(array_map(static fn(Visit $v): int => $v->visitor, array_filter($this->visits, static fn(Visit $v): bool => $v->beganS >= $fromS && $v->endedS <= $toS))));
     }
 
+    /** How many looks have ended by a moment. */
+    public function endedBy(float $s): int
+    {
+        return count(array_filter($this->visits, static fn(Visit $v): bool => $v->endedS <= $s));
+    }
+
     /** How many wait at a moment. */
     public function queueAt(float $s): int
     {

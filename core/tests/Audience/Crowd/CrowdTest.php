@@ -150,6 +150,7 @@ final class CrowdTest extends TestCase
         $waiting = Waiting::at(Simulation::run([Station::of('Telescope', 1, ServiceTime::fixed(10))], [new Party('Class', Arrivals::atOnce(5, 0), [0])], self::random(1)), 0);
         self::assertSame([20.0, 40.0, 20.0, 40.0], [$waiting->meanS, $waiting->longestS, $waiting->quantileS(0.5), $waiting->quantileS(0.95)]);
         self::assertSame([4, 2, 0], [$waiting->queueAt(0), $waiting->queueAt(25), $waiting->queueAt(45)]);
+        self::assertSame([0, 1, 5], [$waiting->endedBy(9), $waiting->endedBy(19), $waiting->endedBy(50)]);
         self::assertSame(2, $waiting->lookedBetween(5, 30));
         self::assertSame([0.0, 0.0, 0], [Waiting::at([], 0)->meanS, Waiting::at([], 0)->quantileS(0.9), Waiting::at([], 0)->queueAt(0)]);
     }
