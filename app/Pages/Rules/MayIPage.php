@@ -41,7 +41,7 @@ final readonly class MayIPage
             $inquiry,
             $frame->hasNoTotality(),
             $steps,
-            $next === null ? [] : array_map(static fn(Choice $choice): array => ['words' => __($choice->words), 'url' => $url([...$given, $next->id => $choice->id])], $next->choices),
+            $next === null ? [] : array_map(static fn(Choice $choice): array => ['words' => __($choice->words), 'url' => $url([...$given, $next->id => $choice->id])], $inquiry->choices),
         );
     }
 }

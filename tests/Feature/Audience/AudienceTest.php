@@ -74,7 +74,7 @@ final class AudienceTest extends TestCase
     {
         $this->group('Club', 18, AgeBand::Adult);
         $this->get(route('audience.index', $this->event))->assertSee('18 people come, 18 may look through glasses')->assertSee('The event\'s policy allows this direct look.')->assertSee('no policy chosen yet');
-        $ask = ['item' => 'hand-held-viewer', 'when' => 'shows', 'state' => 'fit', 'who' => 'adult'];
+        $ask = ['item' => 'hand-held-viewer', 'state' => 'fit', 'who' => 'adult'];
         $this->get(route('rules.may', [$this->event, ...$ask]))->assertSee('The event\'s policy allows this direct look.');
         $this->put(route('audience.policy', $this->event), self::formOf($this->event->refresh()) + ['policy' => 'indirect_only'])->assertSessionHasNoErrors();
         $this->get(route('rules.may', [$this->event, ...$ask]))->assertSee('Where the event\'s policy is “indirect only”, nobody looks at the Sun directly')->assertSee('Look at the image that a hole throws.');

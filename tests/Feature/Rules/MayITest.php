@@ -23,9 +23,9 @@ final class MayITest extends TestCase
     public function testAFewTapsToAnAnswer(): void
     {
         $this->get(route('rules.may', $this->event))->assertOk()->assertSee('Welding helmet')->assertSee(route('rules.may', [$this->event, 'item' => 'welding-helmet']));
-        $this->get(route('rules.may', [$this->event, 'item' => 'welding-helmet', 'when' => 'shows']))->assertOk()->assertSee('Which kind?')->assertSee('It darkens by itself');
-        $this->get(route('rules.may', [$this->event, 'item' => 'welding-helmet', 'when' => 'shows', 'kind' => 'auto']))->assertOk()
-            ->assertSeeInOrder(['Welding helmet', 'No', 'One that darkens by itself waits for an arc', 'While any of the bright Sun shows', 'It darkens by itself', 'What would make it allowed', 'Take checked eclipse glasses.', 'What is at risk', 'The rules that bear on it'])
+        $this->get(route('rules.may', [$this->event, 'item' => 'welding-helmet']))->assertOk()->assertSee('Which kind, and which shade is stamped on it?')->assertSee('It darkens by itself');
+        $this->get(route('rules.may', [$this->event, 'item' => 'welding-helmet', 'kind' => 'auto']))->assertOk()
+            ->assertSeeInOrder(['Welding helmet', 'No', 'One that darkens by itself waits for an arc', 'It darkens by itself', 'What would make it allowed', 'Take checked eclipse glasses.', 'What is at risk', 'The rules that bear on it'])
             ->assertSee(route('rules.book', $this->event) . '#welding-fixed', false);
     }
 
@@ -40,6 +40,11 @@ final class MayITest extends TestCase
         $this->event->update(['lat' => 40.42, 'lon' => -3.7]);
         self::assertStringContainsString('at this place no totality can be used', $bare([]));
         self::assertStringContainsString('The smallest crescent burns the retina', $bare(['when' => 'totality', 'who' => 'adult']));
+        $telescope = fn(array $answers): string => (string) $this->get(route('rules.may', [$this->event, 'item' => 'refractor', ...$answers]))->assertOk()->getContent();
+        self::assertStringNotContainsString('Look into it in totality', $telescope([]));
+        self::assertStringContainsString('What do you do with it', $telescope(['use' => 'look-totality', 'stand' => 'crew', 'who' => 'adult']));
+        $this->event->update(['lat' => 36.53, 'lon' => -6.29]);
+        self::assertStringContainsString('Look into it in totality', $telescope([]));
     }
 
     public function testAHelpersWordsFindIt(): void
@@ -52,7 +57,7 @@ final class MayITest extends TestCase
     /** @return array<string, array{array<string, mixed>}> */
     public static function nonsense(): array
     {
-        return ['no such thing' => [['item' => 'potato']], 'no such answer' => [['item' => 'binocular', 'use' => 'potato']], 'an answer to nothing' => [['use' => 'look']], 'markup' => [['q' => '<b>x']]];
+        return ['no such thing' => [['item' => 'potato']], 'no such answer' => [['item' => 'binocular', 'use' => 'potato']], 'an answer to nothing' => [['use' => 'look-none']], 'markup' => [['q' => '<b>x']]];
     }
 
     /** @param array<string, mixed> $query */

@@ -63,6 +63,8 @@ final class GroupRequest extends FormRequest
             'eye_to_m.gte' => __('The highest eyes are not below the lowest.'),
             'eye_from_m.*' => __('The height of eyes is a number from :least to :most m.', ['least' => self::EYES_M[0], 'most' => self::EYES_M[1]]),
             'eye_to_m.*' => __('The height of eyes is a number from :least to :most m.', ['least' => self::EYES_M[0], 'most' => self::EYES_M[1]]),
+            'peeks.*' => __('Choose one of the two.'),
+            'goes_first.*' => __('Choose one of the two.'),
             'comes.*' => __('Choose how they come.'),
             'ahead_min.*' => __('Minutes, from :least to :most, or left blank.', ['least' => self::AHEAD_MIN[0], 'most' => self::AHEAD_MIN[1]]),
             'spectacles.*' => __('A whole number, not more than come.'),

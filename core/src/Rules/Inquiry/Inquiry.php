@@ -14,12 +14,14 @@ final readonly class Inquiry
     /**
      * @param array<string, Choice> $given by the id of the question, in the order of the questions
      * @param Question|null $next null when there is nothing left to ask
+     * @param list<Choice> $choices of it
      */
     private function __construct(
         public Item $item,
         public array $given,
         public Situation $situation,
         public ?Question $next,
+        public array $choices,
         public Answer $answer,
     ) {}
 
@@ -35,14 +37,14 @@ final readonly class Inquiry
             if (isset($given[$question->id]) || !$question->isOpen($situation) || $book->hear($situation)->broken !== []) {
                 continue;
             }
-            $choice = $question->choice($answers[$question->id] ?? '');
+            $choice = $question->choice($answers[$question->id] ?? '', $situation);
             if ($choice === null) {
-                return new self($item, $given, $situation, $question, $book->ask($situation));
+                return new self($item, $given, $situation, $question, $question->choicesIn($situation), $book->ask($situation));
             }
             $given[$question->id] = $choice;
             $situation = Situation::of($choice->parts + $situation->told());
         }
 
-        return new self($item, $given, $situation, null, $book->ask($situation));
+        return new self($item, $given, $situation, null, [], $book->ask($situation));
     }
 }

@@ -7,7 +7,8 @@ namespace KeenShadow\Core\Rules\Inquiry;
 /** All that helpers ask about, what is most asked first. */
 final class Items
 {
-    private const EYE = ['look' => 'direct', 'at' => 'eye', 'instrument' => 'none'];
+    /** Before the eyes; what is a filter, or taken for one, is asked about for the bright Sun. */
+    private const EYE = ['look' => 'direct', 'at' => 'eye', 'instrument' => 'none', 'phase' => 'partial'];
 
     /** @return list<Item> */
     public static function all(): array
@@ -61,8 +62,8 @@ final class Items
             Item::of('refractor', 'Telescope with a lens', 'refractor small spotting scope', ['instrument' => 'refractor']),
             Item::of('newtonian', 'Mirror telescope with an open tube', 'newtonian reflector dobsonian', ['instrument' => 'newtonian']),
             Item::of('closed-mirror', 'Mirror telescope with a closed tube', 'cassegrain schmidt maksutov catadioptric', ['instrument' => 'closed_mirror']),
-            Item::of('solar-telescope', 'Solar telescope', 'hydrogen alpha sun', ['instrument' => 'solar_telescope', 'filter' => 'visual_front', 'at' => 'front', 'look' => 'through_optics', 'finder' => 'none']),
-            Item::of('eyepiece-filter', 'Filter that screws into an eyepiece', 'sun filter ocular old telescope box', ['look' => 'through_optics', 'filter' => 'eyepiece_filter']),
+            Item::of('solar-telescope', 'Solar telescope', 'hydrogen alpha sun', ['instrument' => 'solar_telescope', 'filter' => 'visual_front', 'at' => 'front', 'look' => 'through_optics', 'finder' => 'none', 'phase' => 'partial']),
+            Item::of('eyepiece-filter', 'Filter that screws into an eyepiece', 'sun filter ocular old telescope box', ['look' => 'through_optics', 'filter' => 'eyepiece_filter', 'phase' => 'partial']),
             Item::of('magnifier', 'Magnifying glass', 'burning reading loupe lens', ['look' => 'projected', 'instrument' => 'magnifier', 'filter' => 'none']),
         ];
     }
@@ -82,7 +83,7 @@ final class Items
             Item::of('grey-filter', 'Grey filter of a camera', 'nd neutral density photographic', ['filter' => 'photographic_nd'] + self::EYE),
             Item::of('polariser', 'Polarising filters', 'polarizer polariser crossed', ['filter' => 'polariser'] + self::EYE),
             Item::of('telescope-filter', 'A telescope\'s filter before the eye', 'solar film sheet foil front', ['filter' => 'visual_front'] + self::EYE),
-            Item::of('cloud', 'Thin cloud or haze', 'overcast fog mist sunset', ['filter' => 'cloud', 'look' => 'direct', 'instrument' => 'none']),
+            Item::of('cloud', 'Thin cloud or haze', 'overcast fog mist sunset', ['filter' => 'cloud', 'look' => 'direct', 'instrument' => 'none', 'phase' => 'partial']),
         ];
     }
 

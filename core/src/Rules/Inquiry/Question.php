@@ -20,7 +20,7 @@ final readonly class Question
         public string $words,
         private array $where,
         private Part $about,
-        public array $choices,
+        private array $choices,
     ) {}
 
     /**
@@ -38,9 +38,15 @@ final readonly class Question
         return $situation->get($this->about) === null && Condition::allHold($this->where, $situation) === true;
     }
 
-    public function choice(string $id): ?Choice
+    /** @return list<Choice> that can be so: where there is no totality nobody is asked about it */
+    public function choicesIn(Situation $situation): array
     {
-        foreach ($this->choices as $choice) {
+        return array_values(array_filter($this->choices, static fn(Choice $c): bool => $situation->get(Part::FreeTotality) !== false || Situation::of($c->parts)->get(Part::FreeTotality) !== true));
+    }
+
+    public function choice(string $id, Situation $situation): ?Choice
+    {
+        foreach ($this->choicesIn($situation) as $choice) {
             if ($choice->id === $id) {
                 return $choice;
             }

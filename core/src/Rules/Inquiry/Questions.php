@@ -6,7 +6,7 @@ namespace KeenShadow\Core\Rules\Inquiry;
 
 use KeenShadow\Core\Rules\Part;
 
-/** The questions, in the order in which they narrow the matter: what is done with it, when, what is on it, in which state, who. */
+/** The questions, in the order in which they narrow the matter: what is done with it and what is on it, when, in which state, who. */
 final class Questions
 {
     private const TELESCOPES = ['binocular', 'refractor', 'newtonian', 'closed_mirror', 'solar_telescope'];
@@ -16,79 +16,90 @@ final class Questions
     /** @return list<Question> */
     public static function all(): array
     {
-        return [...self::uses(), self::when(), ...self::filters(), ...self::welding(), ...self::states(), ...self::beams(), ...self::who()];
+        return [...self::uses(), self::when(), ...self::welding(), ...self::states(), ...self::beams(), ...self::who()];
     }
 
     /** @return list<Question> */
     private static function uses(): array
     {
-        $words = 'What do you do with it?';
-
         return [
-            Question::of('use', $words, ['instrument' => self::TELESCOPES], Part::Look, [
-                Choice::of('look', 'Look into it', ['look' => 'through_optics']),
-                Choice::of('screen', 'Throw the image on a screen', ['look' => 'projected', 'filter' => 'none']),
-                Choice::of('camera', 'A camera or phone on it; nobody looks in', ['look' => 'camera']),
+            Question::of('use', 'What do you do with it, and what is on it?', ['instrument' => self::TELESCOPES], Part::Look, [
+                ...self::looks(),
+                ...self::pictures('camera', 'A camera on it: a filter made for it, over the front; nobody looks in', 'A camera on it: no filter; nobody looks in', 'A camera on it: eclipse glasses taped over the front; nobody looks in'),
             ]),
-            Question::of('use', $words, ['instrument' => 'camera'], Part::Look, [
-                Choice::of('display', 'Look at its display', ['look' => 'screen_of_device']),
+            Question::of('use', 'What do you do with it, and what is on it?', ['instrument' => 'camera'], Part::Look, [
+                ...self::pictures('screen_of_device', 'Look at its display: a filter made for it, over the front', 'Look at its display: nothing on it', 'Look at its display: eclipse glasses taped over the front'),
                 Choice::of('finder', 'Look through its finder', ['look' => 'through_optics']),
-                Choice::of('alone', 'It takes pictures; nobody looks in', ['look' => 'camera']),
             ]),
-            Question::of('use', $words, ['instrument' => 'none'], Part::Look, [
+            Question::of('use', 'What do you do with it?', ['instrument' => 'none'], Part::Look, [
                 Choice::of('image', 'Look at the image, with the Sun behind me', ['look' => 'pinhole_screen']),
                 Choice::of('through', 'Look through the hole at the Sun', ['look' => 'through_pinhole']),
             ]),
-            Question::of('use', $words, ['instrument' => 'flat_mirror'], Part::Look, [
+            Question::of('use', 'What do you do with it?', ['instrument' => 'flat_mirror'], Part::Look, [
                 Choice::of('wall', 'Throw the Sun on a shaded wall, behind a card with a hole', ['look' => 'pinhole_screen']),
                 Choice::of('look', 'Look into it', ['look' => 'reflection']),
             ]),
+            Question::of('use', 'What is on it?', ['instrument' => 'phone'], Part::Filter, self::pictures('screen_of_device', 'A filter made for it, over the lens', 'Nothing', 'Eclipse glasses taped over the lens')),
         ];
     }
 
+    /** @return list<Choice> of what an eye at a telescope looks through, or at */
+    private static function looks(): array
+    {
+        $bright = ['look' => 'through_optics', 'phase' => 'partial'];
+
+        return [
+            Choice::of('look-front', 'Look into it: a filter made for looking, over the front', ['filter' => 'visual_front', 'at' => 'front'] + $bright),
+            Choice::of('look-none', 'Look into it: nothing on it', ['filter' => 'none'] + $bright),
+            Choice::of('look-worn', 'Look into it: I wear eclipse glasses', ['filter' => 'eclipse_glasses', 'at' => 'behind_optics'] + $bright),
+            Choice::of('look-taped', 'Look into it: eclipse glasses taped over the front', ['filter' => 'eclipse_glasses', 'at' => 'front'] + $bright),
+            Choice::of('look-eyepiece', 'Look into it: a filter in the eyepiece', ['filter' => 'eyepiece_filter', 'at' => 'behind_optics'] + $bright),
+            Choice::of('look-photo', 'Look into it: filter film for photographs', ['filter' => 'photo_front', 'at' => 'front'] + $bright),
+            Choice::of('look-totality', 'Look into it in totality, between the calls: nothing on it', ['filter' => 'none', 'look' => 'through_optics', 'phase' => 'total', 'guarded' => true]),
+            Choice::of('screen', 'Throw the image on a screen', ['look' => 'projected', 'filter' => 'none']),
+        ];
+    }
+
+    /** @return list<Choice> of what a sensor looks through */
+    private static function pictures(string $look, string $front, string $none, string $taped): array
+    {
+        $bright = ['look' => $look, 'phase' => 'partial'];
+
+        return [
+            Choice::of('picture-front', $front, ['filter' => 'photo_front', 'at' => 'front'] + $bright),
+            Choice::of('picture-none', $none, ['filter' => 'none', 'look' => $look]),
+            Choice::of('picture-taped', $taped, ['filter' => 'eclipse_glasses', 'at' => 'front', 'fixing' => 'taped'] + $bright),
+        ];
+    }
+
+    /** Only without a filter does it matter. */
     private static function when(): Question
     {
-        return Question::of('when', 'When?', ['look' => [...self::EYES, ...self::SENSORS]], Part::Phase, [
+        return Question::of('when', 'When?', ['look' => [...self::EYES, ...self::SENSORS], 'filter' => 'none'], Part::Phase, [
             Choice::of('shows', 'While any of the bright Sun shows, and be it a ring', ['phase' => 'partial']),
             Choice::of('totality', 'In totality, between the calls', ['phase' => 'total', 'guarded' => true]),
         ]);
     }
 
     /** @return list<Question> */
-    private static function filters(): array
-    {
-        return [
-            Question::of('filter', 'What is on it?', ['look' => 'through_optics'], Part::Filter, [
-                Choice::of('front', 'A filter made for looking, over the front', ['filter' => 'visual_front', 'at' => 'front']),
-                Choice::of('none', 'Nothing', ['filter' => 'none']),
-                Choice::of('worn', 'I wear eclipse glasses', ['filter' => 'eclipse_glasses', 'at' => 'behind_optics']),
-                Choice::of('taped', 'Eclipse glasses taped over the front', ['filter' => 'eclipse_glasses', 'at' => 'front']),
-                Choice::of('eyepiece', 'A filter in the eyepiece', ['filter' => 'eyepiece_filter', 'at' => 'behind_optics']),
-                Choice::of('photo', 'Filter film for photographs', ['filter' => 'photo_front', 'at' => 'front']),
-            ]),
-            Question::of('filter', 'What is on it?', ['look' => self::SENSORS], Part::Filter, [
-                Choice::of('front', 'A filter made for it, over the front', ['filter' => 'photo_front', 'at' => 'front']),
-                Choice::of('none', 'Nothing', ['filter' => 'none']),
-                Choice::of('taped', 'Eclipse glasses taped over the front', ['filter' => 'eclipse_glasses', 'at' => 'front', 'fixing' => 'taped']),
-                Choice::of('eyepiece', 'A filter in the eyepiece', ['filter' => 'eyepiece_filter', 'at' => 'behind_optics']),
-            ]),
-        ];
-    }
-
-    /** @return list<Question> */
     private static function welding(): array
     {
+        // What is not marked is refused like the lightest.
+        $unmarked = Choice::of('none', 'No shade is stamped on it, or I cannot tell', ['shade' => 0.0]);
+
         return [
-            Question::of('kind', 'Which kind?', ['filter' => 'welding'], Part::WeldingKind, [
-                Choice::of('fixed', 'A fixed plate', ['welding_kind' => 'helmet_fixed']),
+            Question::of('kind', 'Which kind, and which shade is stamped on it?', ['filter' => 'welding'], Part::WeldingKind, [
+                Choice::of('14', 'A fixed plate, 14 or darker', ['welding_kind' => 'helmet_fixed', 'shade' => 14.0]),
+                Choice::of('12', 'A fixed plate, 12 or 13', ['welding_kind' => 'helmet_fixed', 'shade' => 12.0]),
+                Choice::of('10', 'A fixed plate, 11 or lighter', ['welding_kind' => 'helmet_fixed', 'shade' => 10.0]),
                 Choice::of('auto', 'It darkens by itself', ['welding_kind' => 'auto_darkening']),
+                $unmarked,
             ]),
             Question::of('shade', 'Which shade is stamped on it?', ['filter' => 'welding'], Part::Shade, [
                 Choice::of('14', '14 or darker', ['shade' => 14.0]),
                 Choice::of('12', '12 or 13', ['shade' => 12.0]),
                 Choice::of('10', '11 or lighter', ['shade' => 10.0]),
-                // What is not marked is refused like the lightest.
-                Choice::of('none', 'None, or I cannot tell', ['shade' => 0.0]),
+                $unmarked,
             ]),
         ];
     }
