@@ -50,7 +50,7 @@ final class AudienceWords
     /** How a group comes, and when. */
     public static function comes(Coming $coming, ?float $aheadMin): string
     {
-        $minutes = Numbers::decimal($aheadMin ?? 0.0, 0);
+        $minutes = Numbers::decimal($aheadMin ?? 0.0, fmod($aheadMin ?? 0.0, 1.0) === 0.0 ? 0 : 1);
 
         return match ($coming) {
             Coming::Evenly => $aheadMin === null ? __('evenly, from the first contact to the maximum') : __('evenly, from :min min before the maximum to it', ['min' => $minutes]),

@@ -29,7 +29,7 @@ final readonly class YardPicture
     private const ROW_M = 14.0;
     /** Stations at one place are drawn beside each other. */
     private const BESIDE_M = 5.0;
-    private const LETTERS = 52;
+    private const LETTERS = 40;
 
     /**
      * @param list<array{kind: string, shape: string, points: string, at: SvgPoint, radiusM: float}> $things of the plan around

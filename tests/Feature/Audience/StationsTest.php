@@ -129,7 +129,8 @@ final class StationsTest extends TestCase
     {
         $this->event = $this->eventOf($this->user, ['eclipse_date' => '2027-08-02', 'lat' => 43.36, 'lon' => -5.85, 'timezone' => 'Europe/Madrid']);
         $this->group('Class 5B', 2, 'child', [Method::Card, Method::Projection]);
-        $page = (string) $this->get(route('audience.stations', $this->event))->assertOk()->assertSee('2 of 2 have had every look by')->assertSee('not on the plan')->getContent();
+        $this->event->audienceGroups()->sole()->update(['ahead_min' => 7.5]);
+        $page = (string) $this->get(route('audience.stations', $this->event))->assertOk()->assertSee('2 of 2 have had every look by')->assertSee('not on the plan')->assertSee('all at once, 7.5 min before the maximum')->getContent();
         $moves = self::moves($page);
         self::assertEquals([[0, 0], [14, 0]], $moves['stations']);
         self::assertNull($moves['from']);
