@@ -23,7 +23,7 @@ final readonly class CsvTable
      */
     private function __construct(
         private mixed $stream,
-        private array $columns,
+        public array $columns,
         private string $separator,
     ) {}
 

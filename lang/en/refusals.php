@@ -11,6 +11,13 @@ return [
         'before_delta_t' => 'Nothing is known here of ΔT before :first; :year was asked for.',
         'delta_t_out_of_range' => 'ΔT must lie between :least and :most seconds; :value does not.',
     ],
+    'eyewear' => [
+        'no_readings' => 'There are no readings under the header.',
+        'in_micrometres' => 'Line :line, column nm: :value is no wavelength in nanometres; is it in micrometres?',
+        'disagree' => 'Line :line, column nm: :nm stands in line :other already, with another reading.',
+        'above_one' => 'Line :line, column :column: more than all the light, :value; is the column named for another unit?',
+        'negative' => 'Line :line, column :column: :value is less than nothing, beyond noise.',
+    ],
     'position' => [
         'no_sentence' => 'incomplete sentence',
         'wrong_check_sum' => 'wrong check sum',
