@@ -51,3 +51,25 @@ test("back after recording, a fault that is found then is recorded too", async (
         await expect(page.getByRole("row", { name: /390 taken back/ }).first()).toBeVisible();
     }
 });
+
+test("a light meter and a shade are judged as they are typed, on a phone", async ({ page }) => {
+    await page.setViewportSize({ width: 390, height: 844 });
+    await signIn(page);
+    await page.goto("/events/2/glasses");
+    await page.getByRole("link", { name: "Light meter, shade numbers, how many to test" }).click();
+    await expectNoSidewaysScroll(page);
+    await expectAccessible(page);
+    const meter = page.locator("#meter");
+    await page.getByLabel("3 Behind the filter, lx").fill("90");
+    await expect(meter).toContainText("Outside the limits");
+    await page.getByLabel("3 Behind the filter, lx").fill("0,1");
+    await expect(meter).toContainText("Undecided");
+    await page.getByLabel("2 In the open, lx").fill("0");
+    await expect(page.locator("#open_lx-fault")).toContainText("measure in full sunlight");
+    await page.getByLabel("What is known").selectOption("density");
+    await page.getByLabel("Its value").fill("5");
+    await expect(page.locator("#shade")).toContainText("shade 12.67");
+    await page.getByLabel("Tested").fill("400");
+    await expect(page.locator("#sample")).toContainText("With 95 % confidence none of 400 is bad.");
+    await expectAccessible(page);
+});

@@ -3,12 +3,14 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Eyewear\LotController;
+use App\Http\Controllers\Eyewear\MeasureController;
 use App\Http\Controllers\Eyewear\PairCheckController;
 use App\Models\Eyewear\Lot;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('events/{event}/glasses')->name('eyewear.')->middleware('can:view,event')->group(function (): void {
     Route::get('/', [LotController::class, 'index'])->name('index');
+    Route::get('measure', MeasureController::class)->name('measure');
     Route::get('create', [LotController::class, 'create'])->name('create')->can('create', Lot::class);
     Route::post('/', [LotController::class, 'store'])->name('store')->can('create', Lot::class);
     Route::get('{lot}', [LotController::class, 'show'])->name('show')->can('view', 'lot');

@@ -21,13 +21,13 @@ final class Numbers
         return (string) $formatter->format(round($number, $decimals) + 0.0);
     }
 
-    /** "4 300": two significant digits, for what is known no better. */
-    public static function about(float $number): string
+    /** "4 300": a few significant digits, for what is known no better. */
+    public static function about(float $number, int $digits = 2): string
     {
         if ($number <= 0) {
             return '0';
         }
-        $decimals = 1 - (int) floor(log10($number));
+        $decimals = $digits - 1 - (int) floor(log10($number));
 
         return self::decimal(round($number, $decimals), max(0, $decimals));
     }

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Eyewear;
+
+use App\Drawings\Eyewear\ShadeScale;
+use App\Text\Numbers;
+use KeenShadow\Core\Eyewear\Measure\Shade;
+use KeenShadow\Core\Eyewear\Spectrum\Clause;
+
+/** How dark something is, said in every way. */
+final readonly class ShadeAnswer
+{
+    private function __construct(
+        public string $headline,
+        public string $inTheStandard,
+        public ShadeScale $scale,
+    ) {}
+
+    public static function of(Shade $shade): self
+    {
+        $isWithin = $shade->transmittance >= Clause::LEAST_LUMINOUS && $shade->transmittance <= Clause::MOST_LUMINOUS;
+
+        return new self(
+            __(':percent % of the light = 1 in :times = optical density :density = shade :shade', [
+                'percent' => Numbers::about($shade->percent(), 3), 'times' => Numbers::about(1 / $shade->transmittance, 3),
+                'density' => Numbers::decimal($shade->density(), 3), 'shade' => Numbers::decimal($shade->number(), 2),
+            ]),
+            $isWithin
+                ? __('Within the luminous band of ISO 12312-2, 0.000032 to 0.0032 %. That says nothing of ultraviolet and infrared, of scratches or of papers.')
+                : __('Outside the luminous band of ISO 12312-2, 0.000032 to 0.0032 %: not for looking at the Sun.'),
+            ShadeScale::of([$shade->transmittance, $shade->transmittance, $shade->transmittance]),
+        );
+    }
+}

@@ -1,0 +1,2 @@
+<p class="lead-answer">{{ $sample->tells }}</p>
+<p>{{ $sample->needed }}</p>

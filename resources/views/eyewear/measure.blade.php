@@ -1,0 +1,44 @@
+<x-event-frame :frame="$frame" room="eyewear" :title="__('Measure and count')">
+    <p class="lead-answer">{{ __('Measure and count') }}</p>
+    <p class="note">{{ __('It screens and does not certify. Every pair is looked over as well, always.') }} <a href="{{ route('eyewear.index', $frame->event) }}">{{ __('Lots') }}</a></p>
+    <h2>{{ __('Light meter') }}</h2>
+    <ol>
+        <li>{{ __('In the dark: cover the sensor and read.') }}</li>
+        <li>{{ __('In open sunlight: hold the sensor square to the Sun and read.') }}</li>
+        <li>{{ __('Behind the filter: lay the lens over the sensor, with no light past its rim, at the same place at once.') }}</li>
+    </ol>
+    <x-live-form :action="route('eyewear.measure', $frame->event)" answer="meter">
+        <input type="hidden" name="part" value="meter">
+        <x-field name="dark_lx" :label="__('1 In the dark, lx')" :value="old('dark_lx', $request->number('dark_lx'))" inputmode="decimal" />
+        <x-field name="open_lx" :label="__('2 In the open, lx')" :value="old('open_lx', $request->number('open_lx'))" inputmode="decimal" />
+        <x-field name="behind_lx" :label="__('3 Behind the filter, lx')" :value="old('behind_lx', $request->number('behind_lx'))" inputmode="decimal" />
+        <x-field name="resolution_lx" :label="__('Last digit of the meter, lx')" :value="old('resolution_lx', $request->number('resolution_lx'))" inputmode="decimal" />
+        <x-field name="accuracy_percent" :label="__('Accuracy, ± %')" :value="old('accuracy_percent', $request->number('accuracy_percent'))" inputmode="decimal" />
+    </x-live-form>
+    <div id="meter" aria-live="polite">@include('eyewear.measure-meter')</div>
+    <h2>{{ __('Shade, optical density, per cent') }}</h2>
+    <x-live-form :action="route('eyewear.measure', $frame->event)" answer="shade">
+        <input type="hidden" name="part" value="shade">
+        <div class="field">
+            <label for="known">{{ __('What is known') }}</label>
+            <select class="form-select" id="known" name="known">
+                @foreach (['number' => __('shade number'), 'density' => __('optical density'), 'percent' => __('per cent of the light')] as $known => $words)
+                    <option value="{{ $known }}" @selected(old('known', $request->known()) === $known)>{{ $words }}</option>
+                @endforeach
+            </select>
+        </div>
+        <x-field name="value" :label="__('Its value')" :value="old('value', $request->number('value'))" inputmode="decimal" />
+    </x-live-form>
+    <div id="shade" aria-live="polite">@include('eyewear.measure-shade')</div>
+    <h2>{{ __('How many to test') }}</h2>
+    <p class="note">{{ __('For a test that a pair does not come back from, or that takes a laboratory. Drawn at random from one lot. Looking over is for every pair, never a sample.') }}</p>
+    <x-live-form :action="route('eyewear.measure', $frame->event)" answer="sample">
+        <input type="hidden" name="part" value="sample">
+        <x-field name="pairs" :label="__('Pairs in the lot')" :value="old('pairs', $request->count('pairs'))" inputmode="numeric" />
+        <x-field name="tested" :label="__('Tested')" :value="old('tested', $request->count('tested'))" inputmode="numeric" />
+        <x-field name="failed" :label="__('Failed')" :value="old('failed', $request->count('failed'))" inputmode="numeric" />
+        <x-field name="most_bad" :label="__('Bad at most')" :value="old('most_bad', $request->count('most_bad'))" inputmode="numeric" />
+        <x-field name="confidence_percent" :label="__('Confidence, %')" :value="old('confidence_percent', $request->number('confidence_percent'))" inputmode="decimal" />
+    </x-live-form>
+    <div id="sample" aria-live="polite">@include('eyewear.measure-sample')</div>
+</x-event-frame>
