@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Text;
 
+use KeenShadow\Core\Eyewear\Occasion;
 use KeenShadow\Core\Eyewear\Origin;
 use KeenShadow\Core\Eyewear\PairFault;
 use KeenShadow\Core\Eyewear\PrintedStandard;
@@ -49,6 +50,16 @@ final class EyewearWords
     }
 
     /** The key that marks a fault: 1 … 9 and 0 in the order of the list. */
+    /** For what pairs are looked over. */
+    public static function occasion(Occasion $occasion): string
+    {
+        return match ($occasion) {
+            Occasion::Arrival => __('on arrival'),
+            Occasion::Rehearsal => __('for a rehearsal'),
+            Occasion::Day => __('on the day'),
+        };
+    }
+
     public static function key(PairFault $fault): int
     {
         return ((int) array_search($fault, PairFault::cases(), true) + 1) % 10;

@@ -12,8 +12,8 @@ use App\Models\Role;
 use App\Models\User;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Str;
+use KeenShadow\Core\Eyewear\Occasion;
 use KeenShadow\Core\Eyewear\Origin;
-use KeenShadow\Core\Eyewear\PairCondition;
 use KeenShadow\Core\Eyewear\PairFault;
 use KeenShadow\Core\Eyewear\PrintedStandard;
 use KeenShadow\Core\Eyewear\Stated;
@@ -89,7 +89,8 @@ final class DatabaseSeeder extends Seeder
                 'lot_id' => $lot->id,
                 'tag' => $tag,
                 'faults' => $faults,
-                'level' => PairCondition::verdict($faults, $lot->paperwork()->verdict($event->eclipse_date)->level)->level->value,
+                'event_id' => $event->id,
+                'occasion' => Occasion::Arrival,
                 'checked_by' => $checker->id,
                 'checked_at' => now()->subDays(3)->addSeconds(12 * $tag),
                 'corrects_id' => null,

@@ -69,9 +69,9 @@ final class DatabaseTest extends TestCase
         DB::beginTransaction();
         try {
             $user = $this->member();
-            DemoPlans::schoolYard($this->eventOf($user), $user);
+            DemoPlans::schoolYard($event = $this->eventOf($user), $user);
             $lot = Lot::factory()->create(['organisation_id' => $user->organisation_id]);
-            $lot->pairChecks()->create(['uuid' => Str::uuid()->toString(), 'tag' => 1, 'faults' => [], 'level' => 'yes', 'checked_by' => $user->id, 'checked_at' => now()]);
+            $lot->pairChecks()->create(['uuid' => Str::uuid()->toString(), 'tag' => 1, 'faults' => [], 'event_id' => $event->id, 'occasion' => 'arrival', 'checked_by' => $user->id, 'checked_at' => now()]);
             $this->expectException(QueryException::class);
             $this->expectExceptionMessage('never changed or deleted');
             DB::statement($statement);

@@ -123,7 +123,7 @@ final class EditsTest extends TestCase
 
         // A pair is inspected while its lot is made smaller, and the other way round.
         $lot = Lot::factory()->create(['organisation_id' => $this->user->organisation_id, 'pairs' => 40]);
-        $check = fn(int $tag): array => ['uuid' => Str::uuid7()->toString(), 'lot_id' => $lot->id, 'tag' => $tag, 'faults' => '[]', 'level' => 'yes', 'checked_by' => $this->user->id, 'checked_at' => now()];
+        $check = fn(int $tag): array => ['uuid' => Str::uuid7()->toString(), 'lot_id' => $lot->id, 'tag' => $tag, 'faults' => '[]', 'event_id' => $this->event->id, 'occasion' => 'arrival', 'checked_by' => $this->user->id, 'checked_at' => now()];
         Lot::updating(static fn() => DB::table('pair_checks')->insert($check(40)));
         $this->put(route('eyewear.update', [$this->event, $lot]), ['label' => 'B-2', 'pairs' => '30'] + self::LOT + self::formOf($lot))->assertSessionHasErrors(['pairs' => 'Pairs with higher tags have been inspected meanwhile: load the page again.']);
         Lot::flushEventListeners();

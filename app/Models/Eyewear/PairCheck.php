@@ -12,18 +12,21 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Query\Builder as QueryBuilder;
 use Illuminate\Support\Collection;
+use KeenShadow\Core\Eyewear\Occasion;
 use KeenShadow\Core\Eyewear\PairFault;
 
 /**
- * One pair, inspected once. The database refuses to change or delete a row; a correction is a new row that points to
- * the old one, and taking a check back is a row with the level "void".
+ * One pair, inspected once for an occasion of an event: what was seen, of which the verdict is worked out. The database
+ * refuses to change or delete a row; a correction is a new row that points to the old one, and taking a check back is a void row.
  *
  * @property int $id
  * @property string $uuid
  * @property int $lot_id
  * @property int $tag
  * @property Collection<int, PairFault> $faults
- * @property string $level
+ * @property bool $is_void
+ * @property int $event_id
+ * @property Occasion $occasion
  * @property int $checked_by
  * @property CarbonImmutable $checked_at
  * @property int|null $corrects_id
@@ -31,11 +34,12 @@ use KeenShadow\Core\Eyewear\PairFault;
  */
 final class PairCheck extends Model
 {
-    public const VOID = 'void';
+    /** Whether anything is left of what was found without that which can be put right. */
+    private const DAMAGE = "faults - ?::text[] <> '[]'";
 
     public $timestamps = false;
 
-    protected $fillable = ['uuid', 'lot_id', 'tag', 'faults', 'level', 'checked_by', 'checked_at', 'corrects_id'];
+    protected $fillable = ['uuid', 'lot_id', 'tag', 'faults', 'is_void', 'event_id', 'occasion', 'checked_by', 'checked_at', 'corrects_id'];
 
     /** @return BelongsTo<User, $this> */
     public function checker(): BelongsTo
@@ -50,20 +54,49 @@ final class PairCheck extends Model
      */
     public function scopeStanding(Builder $query): void
     {
-        $query->where('level', '<>', self::VOID)
+        $query->where('is_void', false)
             ->whereNotExists(fn(QueryBuilder $sub) => $sub->from('pair_checks as later')->whereColumn('later.corrects_id', 'pair_checks.id'));
+    }
+
+    /**
+     * The checks that found what does not heal.
+     *
+     * @param Builder<self> $query
+     */
+    public function scopeDamaged(Builder $query): void
+    {
+        $query->standing()->whereRaw(self::DAMAGE, [self::passing()]);
+    }
+
+    /**
+     * Of each pair the check that decides: the last one, or the last that found what does not heal.
+     *
+     * @param Builder<self> $query
+     */
+    public function scopeDeciding(Builder $query): void
+    {
+        $query->standing()->selectRaw('distinct on (lot_id, tag) lot_id, tag, faults, event_id, occasion')
+            ->orderBy('lot_id')->orderBy('tag')->orderByRaw(self::DAMAGE . ' desc', [self::passing()])->orderByDesc('id');
+    }
+
+    /** The faults that can be put right, as PostgreSQL writes a list. */
+    private static function passing(): string
+    {
+        $passing = array_filter(PairFault::cases(), static fn(PairFault $f): bool => $f->canBePutRight());
+
+        return '{' . implode(',', array_map(static fn(PairFault $f): string => $f->value, $passing)) . '}';
     }
 
     /** Whether another entry would say the same of the same pair, by the same checker. */
     public function saysTheSameAs(self $other): bool
     {
-        $what = static fn(self $check): array => [$check->lot_id, $check->tag, $check->checked_by, $check->corrects_id, $check->faults->pluck('value')->sort()->values()->all()];
+        $what = static fn(self $check): array => [$check->lot_id, $check->tag, $check->event_id, $check->occasion, $check->checked_by, $check->corrects_id, $check->faults->pluck('value')->sort()->values()->all()];
 
         return $what($this) === $what($other);
     }
 
     protected function casts(): array
     {
-        return ['tag' => 'integer', 'faults' => AsEnumCollection::of(PairFault::class), 'checked_at' => 'immutable_datetime'];
+        return ['tag' => 'integer', 'is_void' => 'boolean', 'occasion' => Occasion::class, 'faults' => AsEnumCollection::of(PairFault::class), 'checked_at' => 'immutable_datetime'];
     }
 }

@@ -6,6 +6,7 @@ namespace App\Pages\Eyewear;
 
 use App\Domain\Event\EventFacts;
 use App\Domain\Eyewear\LotState;
+use App\Domain\Eyewear\Occasions;
 use App\Pages\Event\Room;
 use App\Pages\Event\RoomStatus;
 
@@ -13,7 +14,7 @@ final readonly class EyewearRoom implements Room
 {
     public function status(EventFacts $facts): RoomStatus
     {
-        $lots = LotState::allFor($facts->event);
+        $lots = LotState::allFor($facts->event, Occasions::next($facts->here));
         $left = array_sum(array_map(static fn(LotState $lot): int => $lot->unchecked(), $lots));
 
         return new RoomStatus(

@@ -16,10 +16,14 @@ final class PairCondition
     /**
      * @param list<PairFault> $faults what the checker found
      * @param Level $lot how the lot it belongs to stands
+     * @param bool $isForNow whether it was looked over for this occasion, or a later one of the same event
      */
-    public static function verdict(array $faults, Level $lot): Verdict
+    public static function verdict(array $faults, Level $lot, bool $isForNow): Verdict
     {
         $findings = array_map(static fn(PairFault $fault): Finding => $fault->finding(), $faults);
+        if ($faults === [] && !$isForNow) {
+            $findings[] = new Finding(Level::Hold, 'It was looked over for another occasion, and not since.', 'Look it over again: a scratch comes in a moment.', Source::CommonPractice, rule: 'inspected-today');
+        }
         if ($lot !== Level::Yes) {
             $findings[] = $lot === Level::No
                 ? new Finding(Level::No, 'Its lot is not to be handed out, whatever the pair looks like.', 'Cut through both lenses so that nobody can use it.', Source::CommonPractice, rule: 'papers-in-order')
@@ -40,10 +44,13 @@ final class PairCondition
      *
      * @param list<PairFault> $faults
      */
-    public static function situation(array $faults, Level $lot): Situation
+    public static function situation(array $faults, Level $lot, bool $isForNow): Situation
     {
+        if ($faults === [] && !$isForNow) {
+            return self::notInspected($lot);
+        }
         $parts = ['flaw' => []];
-        $parts['verdict'] = match (self::verdict($faults, $lot)->level) {
+        $parts['verdict'] = match (self::verdict($faults, $lot, $isForNow)->level) {
             Level::Yes => 'fit',
             Level::Hold => 'hold',
             Level::No => 'withdraw',

@@ -50,6 +50,12 @@ enum PairFault: string
         };
     }
 
+    /** Whether the pair may be fit again afterwards: dirt comes off, and it fits somebody else; a scratch does not heal. */
+    public function canBePutRight(): bool
+    {
+        return $this === self::Dirt || $this === self::DoesNotStayOn;
+    }
+
     /** What the rule book calls it; of one that does not stay on it asks otherwise. */
     public function flaw(): string
     {

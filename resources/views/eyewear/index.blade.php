@@ -6,6 +6,7 @@
         <p><a class="btn btn-primary" href="{{ route('eyewear.create', $frame->event) }}">{{ __('Add a lot') }}</a></p>
     @endcan
     <p><a href="{{ route('eyewear.measure', $frame->event) }}">{{ __('Light meter, shade numbers, how many to test') }}</a></p>
+    @include('eyewear.occasions')
     @if ($lots === [])
         <p>{{ __('A lot is glasses bought together from one batch. Enter its papers; the program says what they are worth, and then the pairs are inspected one by one.') }}</p>
     @else
@@ -21,13 +22,13 @@
             </x-slot:head>
             @foreach ($lots as $row)
                 <tr>
-                    <th scope="row"><a href="{{ route('eyewear.show', [$frame->event, $row->lot]) }}">{{ $row->lot->label }}</a></th>
+                    <th scope="row"><a href="{{ route('eyewear.show', [$frame->event, $row->lot, 'occasion' => request()->query('occasion')]) }}">{{ $row->lot->label }}</a></th>
                     <td data-label="{{ __('Papers') }}"><x-verdict-tag :subject="EyewearSubject::Lot" :level="$row->verdict->level" :rule="$row->verdict->rule()" /></td>
                     <td data-label="{{ __('Pairs') }}" class="is-number">{{ $row->lot->pairs }}</td>
                     @foreach (Level::cases() as $level)
                         <td class="is-number" data-label="{{ __(EyewearSubject::Pair->word($level)) }}">{{ $row->count($level) }}</td>
                     @endforeach
-                    <td data-label="{{ __('Not inspected') }}" class="is-number">{{ $row->unchecked() }}</td>
+                    <td data-label="{{ __('Not inspected') }}" class="is-number">{{ $row->unchecked() }}@if ($row->again) <span class="meaning">{{ __(':n again', ['n' => $row->again]) }}</span>@endif</td>
                 </tr>
             @endforeach
         </x-table>

@@ -13,6 +13,8 @@
             · <a href="{{ route('eyewear.edit', [$frame->event, $page->row->lot]) }}">{{ __('Change the papers') }}</a>
         @endcan
     </p>
+    @include('eyewear.occasions', ['occasion' => $page->occasion])
+    <p>{{ $page->left }}</p>
     <x-verdict :verdict="$page->row->verdict" />
 
     <h2 id="check">{{ __('Inspect a pair') }}</h2>
@@ -21,6 +23,7 @@
         <form method="post" action="{{ route('eyewear.checks.store', [$frame->event, $page->row->lot]) }}" x-data="pairCheck" x-on:keydown="key" x-on:submit="send" x-on:pageshow.window="shownAgain" novalidate>
             @csrf
             <x-made-from />
+            <input type="hidden" name="occasion" value="{{ $page->occasion->value }}">
             <div class="field-short"><x-field name="tag" type="number" :label="__('Tag')" :value="old('tag', request()->integer('tag') ?: $page->nextTag)" min="1" :max="$page->row->lot->pairs" /></div>
             <fieldset class="field" id="faults">
                 <legend>{{ __('Found') }}</legend>
@@ -57,21 +60,22 @@
                 <tr @class(['is-down' => $page->isSuperseded($check)])>
                     <td class="is-number" data-label="{{ __('Tag') }}">{{ $check->tag }}</td>
                     <td>
-                        @if ($check->level === App\Models\Eyewear\PairCheck::VOID)
+                        @if ($check->is_void)
                             {{ __('taken back') }}
                         @else
-                            <x-verdict-tag :subject="EyewearSubject::Pair" :level="Level::from($check->level)" :rule="$page->rule($check)" />
+                            <x-verdict-tag :subject="EyewearSubject::Pair" :level="$page->verdict($check)->level" :rule="$page->verdict($check)->rule()" />
                         @endif
                     </td>
                     <td data-label="{{ __('Found, by whom') }}">
                         {{ $check->faults->map(fn ($fault) => EyewearWords::short($fault))->implode(', ') ?: '–' }}
-                        <span class="meaning">{{ $check->checker->name }}, <time datetime="{{ $check->checked_at->toIso8601ZuluString() }}">{{ App\Text\Days::inYear($frame->here->local($check->checked_at)) }} {{ $frame->here->local($check->checked_at)->format('H:i') }}</time></span>
+                        <span class="meaning">{{ EyewearWords::occasion($check->occasion) }}{{ $check->event_id === $frame->event->id ? '' : ', ' . __('for another event') }}, {{ $check->checker->name }}, <time datetime="{{ $check->checked_at->toIso8601ZuluString() }}">{{ App\Text\Days::inYear($frame->here->local($check->checked_at)) }} {{ $frame->here->local($check->checked_at)->format('H:i') }}</time></span>
                     </td>
                     <td>
                         @can('check', $page->row->lot)
-                            @if ($check->level !== App\Models\Eyewear\PairCheck::VOID && ! $page->isSuperseded($check))
+                            @if (! $check->is_void && ! $page->isSuperseded($check))
                                 <form method="post" action="{{ route('eyewear.checks.take-back', [$frame->event, $page->row->lot, $check]) }}">
                                     @csrf
+                                    <input type="hidden" name="occasion" value="{{ $page->occasion->value }}">
                                     <button class="link-button">{{ __('Take back') }}<span class="visually-hidden"> {{ __('tag :tag', ['tag' => $check->tag]) }}</span></button>
                                 </form>
                             @endif

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Eyewear;
 
+use App\Domain\Event\FitPairs;
+use App\Models\Event;
 use App\Models\Eyewear\Lot;
 use App\Models\Eyewear\PairCheck;
 use App\Models\Role;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use KeenShadow\Core\Eyewear\Origin;
 use KeenShadow\Core\Eyewear\PairFault;
 use KeenShadow\Core\Eyewear\PrintedStandard;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -68,17 +71,70 @@ final class EyewearTest extends TestCase
         $this->check($lot, 2, [PairFault::Scratch, PairFault::Dirt]);
         $this->check($lot, 3, [PairFault::Dirt]);
 
-        self::assertSame(['yes', 'no', 'hold'], PairCheck::query()->orderBy('tag')->pluck('level')->all());
         $this->get(route('eyewear.show', [$this->event, $lot]))
             ->assertSee('Fit to use 1')->assertSee('Hold 1')->assertSee('Withdraw and destroy 1')->assertSee('not inspected 0');
         $this->get(route('sky.show', $this->event))->assertSee('all pairs inspected');
+    }
+
+    /** A look on arrival counts until the day; on the day, and for the next event, every clean pair is looked over again. What was found stays found. */
+    public function testALookCountsForItsOccasion(): void
+    {
+        $this->travelTo('2027-05-01 12:00:00');
+        $this->event->update(['eclipse_date' => '2027-08-02', 'lat' => 36.53, 'lon' => -6.29, 'timezone' => 'Europe/Madrid']);
+        $lot = Lot::factory()->create(['organisation_id' => $this->user->organisation_id, 'pairs' => 4]);
+        $this->check($lot, 1);
+        $this->check($lot, 2, [PairFault::Scratch]);
+        $shown = fn(?string $occasion = null, ?Event $event = null) => $this->get(route('eyewear.show', [$event ?? $this->event, $lot, 'occasion' => $occasion]))->assertOk();
+        $shown()->assertSee('Fit to use 1')->assertSee('Withdraw and destroy 1')->assertSee('2 pairs are still to be looked over.')->assertDontSee('looked over again');
+        $shown('day')->assertSee('Fit to use 0')->assertSee('Withdraw and destroy 1')->assertSee('3 pairs are still to be looked over, by the first contact at 09:40. 1 of them was clean before and is looked over again.');
+        // The next to be looked over: after both, for the arrival; from the first on, for the day; a damaged one is done with.
+        $shown()->assertSee('name="tag" value="3"', false);
+        $shown('day')->assertSee('name="tag" value="1"', false);
+        $shown('nonsense')->assertSee('Fit to use 1');
+        $this->get(route('eyewear.index', [$this->event, 'occasion' => 'rehearsal']))->assertSee('1 again');
+        self::assertSame(1, app(FitPairs::class)->count($this->event));
+
+        // In the morning nothing of that counts, until it is looked over for the day.
+        $this->travelTo('2027-08-02 05:00:00');
+        self::assertSame(0, app(FitPairs::class)->count($this->event));
+        $shown()->assertSee('Fit to use 0');
+        $this->check($lot, 1);
+        $shown()->assertSee('Fit to use 1');
+        $shown('arrival')->assertSee('Fit to use 1');
+
+        // Next year the same pairs begin anew; the scratched one does not come back.
+        $this->travelTo('2028-01-10 12:00:00');
+        $next = $this->eventOf($this->user, ['eclipse_date' => '2028-01-26', 'lat' => 36.53, 'lon' => -6.29, 'timezone' => 'Europe/Madrid']);
+        $shown(null, $next)->assertSee('Fit to use 0')->assertSee('Withdraw and destroy 1')->assertSee('1 of them was clean before')->assertSee('for another event');
+        $this->post(route('eyewear.checks.store', [$next, $lot]), ['uuid' => Str::uuid7()->toString(), 'tag' => '1', 'occasion' => 'rehearsal'])->assertRedirect(route('eyewear.show', [$next, $lot]) . '?tag=2&occasion=rehearsal#check');
+        $shown(null, $next)->assertSee('Fit to use 1');
+        $this->post(route('eyewear.checks.store', [$next, $lot]), ['uuid' => Str::uuid7()->toString(), 'tag' => '1', 'occasion' => 'party'])->assertSessionHasErrors('occasion');
+    }
+
+    /** Dirt comes off; a scratch that was seen once stays until that entry is taken back. */
+    public function testWhatDoesNotHealStays(): void
+    {
+        $lot = Lot::factory()->create(['organisation_id' => $this->user->organisation_id]);
+        $this->check($lot, 1, [PairFault::Dirt]);
+        $this->check($lot, 1)->assertSessionMissing('status');
+        $this->check($lot, 2, [PairFault::Scratch]);
+        $this->check($lot, 2)->assertSessionHas('status', 'Tag 2 stays withdrawn: it was found damaged before. If that was wrong, take that entry back.');
+        $this->check($lot, 2, [PairFault::Dirt]);
+        $this->get(route('eyewear.show', [$this->event, $lot]))->assertSee('Fit to use 1')->assertSee('Hold 0')->assertSee('Withdraw and destroy 1');
+        $this->post(route('eyewear.checks.take-back', [$this->event, $lot, PairCheck::query()->where('tag', 2)->orderBy('id')->firstOrFail()]));
+        $this->get(route('eyewear.show', [$this->event, $lot]))->assertSee('Fit to use 1')->assertSee('Hold 1')->assertSee('Withdraw and destroy 0');
     }
 
     public function testAPairOfABadLotIsNeverFit(): void
     {
         $lot = Lot::factory()->create(['organisation_id' => $this->user->organisation_id, 'printed_standard' => PrintedStandard::None]);
         $this->check($lot, 1);
-        self::assertSame('no', PairCheck::query()->firstOrFail()->level);
+        $this->get(route('eyewear.show', [$this->event, $lot]))->assertSee('Fit to use 0')->assertSee('Withdraw and destroy 1');
+        // Nothing is frozen: with the papers in order it is fit, and on hold while they are in doubt.
+        $lot->update(['printed_standard' => PrintedStandard::Iso12312]);
+        $this->get(route('eyewear.show', [$this->event, $lot]))->assertSee('Fit to use 1')->assertSee('Withdraw and destroy 0');
+        $lot->update(['origin' => Origin::WebShop]);
+        $this->get(route('eyewear.show', [$this->event, $lot]))->assertSee('Fit to use 0')->assertSee('Hold 1');
     }
 
     public function testWhatIsSentTwiceIsStoredOnceAndTakingBackIsANewEntry(): void
@@ -128,7 +184,7 @@ final class EyewearTest extends TestCase
     {
         $lot = Lot::factory()->create(['organisation_id' => $this->user->organisation_id, 'pairs' => 40]);
         $this->check($lot, 40);
-        foreach (['update lots set pairs = 39', "insert into pair_checks (uuid, lot_id, tag, faults, level, checked_by, checked_at) values (gen_random_uuid(), {$lot->id}, 41, '[]', 'yes', {$this->user->id}, now())"] as $statement) {
+        foreach (['update lots set pairs = 39', "insert into pair_checks (uuid, lot_id, tag, faults, event_id, occasion, checked_by, checked_at) values (gen_random_uuid(), {$lot->id}, 41, '[]', {$this->event->id}, 'arrival', {$this->user->id}, now())"] as $statement) {
             try {
                 DB::transaction(static fn(): bool => DB::statement($statement));
                 self::fail($statement);

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Eyewear;
 
 use App\Domain\Eyewear\LotState;
+use App\Domain\Eyewear\Occasions;
 use App\Http\Requests\Eyewear\LotRequest;
+use App\Http\Requests\Eyewear\OccasionRequest;
 use App\Models\Event;
 use App\Models\Eyewear\Lot;
 use App\Pages\Event\EventFrames;
@@ -17,9 +19,12 @@ final class LotController
 {
     public function __construct(private readonly EventFrames $frames) {}
 
-    public function index(Event $event): View
+    public function index(OccasionRequest $request, Event $event): View
     {
-        return view('eyewear.index', ['frame' => $this->frames->of($event), 'lots' => LotState::allFor($event)]);
+        $frame = $this->frames->of($event);
+        $occasion = $request->occasion() ?? Occasions::next($frame->here);
+
+        return view('eyewear.index', ['frame' => $frame, 'occasion' => $occasion, 'lots' => LotState::allFor($event, $occasion)]);
     }
 
     public function create(Event $event): View
@@ -34,9 +39,11 @@ final class LotController
         return redirect()->route('eyewear.show', [$event, $lot]);
     }
 
-    public function show(Event $event, Lot $lot): View
+    public function show(OccasionRequest $request, Event $event, Lot $lot): View
     {
-        return view('eyewear.show', ['frame' => $this->frames->of($event), 'page' => LotPage::of($lot, $event)]);
+        $frame = $this->frames->of($event);
+
+        return view('eyewear.show', ['frame' => $frame, 'page' => LotPage::of($lot, $frame, $request->occasion())]);
     }
 
     public function edit(Event $event, Lot $lot): View

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Eyewear;
 
+use App\Domain\Eyewear\Occasions;
+use App\Domain\Sky\Eclipses;
+use App\Http\Requests\Eyewear\OccasionRequest;
 use App\Http\Requests\Eyewear\PairCheckRequest;
 use App\Models\Event;
 use App\Models\Eyewear\Lot;
@@ -19,22 +22,26 @@ use Illuminate\Support\Facades\View;
 use Illuminate\Support\MessageBag;
 use Illuminate\Support\Str;
 use Illuminate\Support\ViewErrorBag;
-use KeenShadow\Core\Eyewear\PairCondition;
+use KeenShadow\Core\Eyewear\Occasion;
 
 /** Writes what a checker found. Rows are only ever added. */
 final class PairCheckController
 {
-    public function __construct(private readonly EventFrames $frames) {}
+    public function __construct(
+        private readonly EventFrames $frames,
+        private readonly Eclipses $eclipses,
+    ) {}
 
     public function store(PairCheckRequest $request, Event $event, Lot $lot): RedirectResponse|Response
     {
-        $verdict = PairCondition::verdict($request->faults(), $lot->paperwork()->verdict($event->eclipse_date)->level);
         $entry = $this->entry($request, [
             'uuid' => $request->string('uuid')->toString(),
             'lot_id' => $lot->id,
             'tag' => $request->integer('tag'),
             'faults' => $request->faults(),
-            'level' => $verdict->level->value,
+            'is_void' => false,
+            'event_id' => $event->id,
+            'occasion' => $request->occasion() ?? Occasions::next($this->eclipses->at($event)),
             'corrects_id' => null,
         ]);
         $isWritten = $this->write($entry);
@@ -42,10 +49,13 @@ final class PairCheckController
             return $this->refuse($request, $event, $lot);
         }
 
-        return redirect()->route('eyewear.show', [$event, $lot, 'tag' => min($request->integer('tag') + 1, $lot->pairs)])->withFragment('check');
+        $staysWithdrawn = $request->faults() === [] && PairCheck::query()->damaged()->where(['lot_id' => $lot->id, 'tag' => $entry->tag])->exists();
+
+        return $this->onTo($event, $lot, min($request->integer('tag') + 1, $lot->pairs), $request->occasion())
+            ->with($staysWithdrawn ? ['status' => __('Tag :tag stays withdrawn: it was found damaged before. If that was wrong, take that entry back.', ['tag' => $entry->tag])] : []);
     }
 
-    public function takeBack(Request $request, Event $event, Lot $lot, PairCheck $pairCheck): RedirectResponse
+    public function takeBack(OccasionRequest $request, Event $event, Lot $lot, PairCheck $pairCheck): RedirectResponse
     {
         abort_unless($pairCheck->lot_id === $lot->id, 404);
         $this->write($this->entry($request, [
@@ -53,11 +63,19 @@ final class PairCheckController
             'lot_id' => $lot->id,
             'tag' => $pairCheck->tag,
             'faults' => [],
-            'level' => PairCheck::VOID,
+            'is_void' => true,
+            'event_id' => $pairCheck->event_id,
+            'occasion' => $pairCheck->occasion,
             'corrects_id' => $pairCheck->id,
         ]));
 
-        return redirect()->route('eyewear.show', [$event, $lot, 'tag' => $pairCheck->tag])->withFragment('check');
+        return $this->onTo($event, $lot, $pairCheck->tag, $request->occasion());
+    }
+
+    /** Back to the form, for the same occasion. */
+    private function onTo(Event $event, Lot $lot, int $tag, ?Occasion $occasion): RedirectResponse
+    {
+        return redirect()->route('eyewear.show', [$event, $lot, 'tag' => $tag, ...($occasion === null ? [] : ['occasion' => $occasion->value])])->withFragment('check');
     }
 
     /** @param array<string, mixed> $row */
@@ -76,13 +94,14 @@ final class PairCheckController
     }
 
     /** A page was sent a second time with something else: nothing of it is dropped, it is asked for again under a number of its own. */
-    private function refuse(Request $request, Event $event, Lot $lot): Response
+    private function refuse(PairCheckRequest $request, Event $event, Lot $lot): Response
     {
         $request->session()->now('_old_input', $request->except('_token'));
         $words = __('This page has recorded a pair already, and now it says something else. It is not recorded yet: look at tag and marks, and record again.');
 
         View::share('errors', (new ViewErrorBag())->put('default', new MessageBag(['faults' => $words])));
+        $frame = $this->frames->of($event);
 
-        return response()->view('eyewear.show', ['frame' => $this->frames->of($event), 'page' => LotPage::of($lot, $event)], 409);
+        return response()->view('eyewear.show', ['frame' => $frame, 'page' => LotPage::of($lot, $frame, $request->occasion())], 409);
     }
 }

@@ -7,6 +7,7 @@ namespace App\Http\Requests\Eyewear;
 use App\Models\Eyewear\Lot;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
+use KeenShadow\Core\Eyewear\Occasion;
 use KeenShadow\Core\Eyewear\PairFault;
 
 final class PairCheckRequest extends FormRequest
@@ -19,6 +20,7 @@ final class PairCheckRequest extends FormRequest
 
         return [
             'uuid' => ['required', 'uuid'],
+            'occasion' => ['nullable', Rule::enum(Occasion::class)],
             'tag' => ['required', 'integer', 'between:1,' . $most],
             'faults' => ['array', 'list'],
             'faults.*' => ['distinct', Rule::enum(PairFault::class)],
@@ -32,8 +34,14 @@ final class PairCheckRequest extends FormRequest
 
         return [
             'tag.*' => __('The tag is a number from 1 to :most, the pairs of this lot.', ['most' => $lot instanceof Lot ? $lot->pairs : 1]),
+            'occasion.*' => __('Choose for what it is looked over.'),
             'faults.*' => __('Choose faults from the list.'),
         ];
+    }
+
+    public function occasion(): ?Occasion
+    {
+        return $this->enum('occasion', Occasion::class);
     }
 
     /** @return list<PairFault> */
