@@ -50,15 +50,15 @@ final readonly class YardPicture
     ) {}
 
     /** @param list<Visit> $visits */
-    public static function of(EventYard $event, Yard $yard, array $visits, SitePlan $plan, LocalEclipse $here, BestMinutes $minutes): self
+    public static function of(EventYard $yard, Yard $day, array $visits, SitePlan $plan, LocalEclipse $here, BestMinutes $minutes): self
     {
-        $points = self::points($event);
-        $box = self::box([...$points, ...($event->entrance() === null ? [] : [$event->entrance()])]);
+        $points = self::points($yard);
+        $box = self::box([...$points, ...($yard->entrance() === null ? [] : [$yard->entrance()])]);
         $visitors = array_unique(array_map(static fn(Visit $v): int => $v->visitor, $visits));
         $perDot = max(1, (int) ceil(count($visitors) / self::MOST_DOTS));
         $stations = [];
-        foreach ($event->stations as $number => $station) {
-            $stations[] = ['name' => AudienceWords::method($station->method), 'at' => SvgPoint::of($points[$number]), 'isPlaced' => $event->thingOf($station) !== null];
+        foreach ($yard->stations as $number => $station) {
+            $stations[] = ['name' => AudienceWords::method($station->method), 'at' => SvgPoint::of($points[$number]), 'isPlaced' => $yard->thingOf($station) !== null];
         }
         $begins = $here->local($here->begins());
         $last = max([0.0, ...array_map(static fn(Visit $v): float => $v->endedS, $visits)]);
@@ -68,7 +68,7 @@ final readonly class YardPicture
             things: self::things($plan, $box),
             stations: $stations,
             peoplePerDot: $perDot,
-            moves: self::moves($yard, $visits, $perDot, $stations, $event->entrance()),
+            moves: self::moves($day, $visits, $perDot, $stations, $yard->entrance()),
             beginS: (int) $begins->format('G') * 3600 + (int) $begins->format('i') * 60 + (int) $begins->format('s'),
             endS: (int) ceil(max($minutes->toS, min($last, $minutes->endS))),
             bestS: (int) $minutes->bestS,
@@ -81,10 +81,10 @@ final readonly class YardPicture
     }
 
     /** @return list<PlanPoint> where each station is drawn */
-    private static function points(EventYard $event): array
+    private static function points(EventYard $yard): array
     {
-        $placed = array_map(static fn(AudienceStation $s): ?PlanPoint => $event->thingOf($s)?->middle, $event->stations);
-        $known = array_values(array_filter([...$placed, $event->entrance()], static fn(?PlanPoint $p): bool => $p !== null));
+        $placed = array_map(static fn(AudienceStation $s): ?PlanPoint => $yard->thingOf($s)?->middle, $yard->stations);
+        $known = array_values(array_filter([...$placed, $yard->entrance()], static fn(?PlanPoint $p): bool => $p !== null));
         $west = $known === [] ? 0.0 : min(array_map(static fn(PlanPoint $p): float => $p->eastM, $known));
         $south = $known === [] ? 0.0 : min(array_map(static fn(PlanPoint $p): float => $p->northM, $known)) - self::ROW_M;
         $points = [];
@@ -137,13 +137,13 @@ final readonly class YardPicture
      * @param list<Visit> $visits
      * @param list<array{name: string, at: SvgPoint, isPlaced: bool}> $stations
      */
-    private static function moves(Yard $yard, array $visits, int $perDot, array $stations, ?PlanPoint $entrance): string
+    private static function moves(Yard $day, array $visits, int $perDot, array $stations, ?PlanPoint $entrance): string
     {
         $dots = $step = [];
         foreach ($visits as $visit) {
             $number = $step[$visit->visitor] = ($step[$visit->visitor] ?? -1) + 1;
             if ($visit->visitor % $perDot === 0) {
-                $walkS = $yard->parties[$visit->party]->walksS[$number] ?? 0.0;
+                $walkS = $day->parties[$visit->party]->walksS[$number] ?? 0.0;
                 $dots[$visit->visitor][] = [$visit->station, round($visit->cameS), round($visit->beganS), round($visit->endedS), round($walkS)];
             }
         }

@@ -34,17 +34,17 @@ final readonly class StationsPage
     ) {}
 
     /** @param int $fit pairs of glasses that are fit */
-    public static function of(EventYard $event, SitePlan $plan, LocalEclipse $here, BestMinutes $minutes, int $fit, int $seed): self
+    public static function of(EventYard $yard, SitePlan $plan, LocalEclipse $here, BestMinutes $minutes, int $fit, int $seed): self
     {
-        $yard = $event->yard($minutes->bestS, $seed);
-        $visits = $yard->play();
-        $done = $yard->doneBy($visits, $minutes->toS);
-        $least = $yard->leastPlaces($minutes->toS);
-        $people = array_sum(array_map($yard->peopleOf(...), array_keys($done)));
+        $day = $yard->yard($minutes->bestS, $seed);
+        $visits = $day->play();
+        $done = $day->doneBy($visits, $minutes->toS);
+        $least = $day->leastPlaces($minutes->toS);
+        $people = array_sum(array_map($day->peopleOf(...), array_keys($done)));
         $rows = [];
-        foreach ($event->stations as $number => $station) {
+        foreach ($yard->stations as $number => $station) {
             $waiting = Waiting::at($visits, $number);
-            $rows[] = StationRow::of($station, $event, $waiting, $least[$number] ?? null, QueueCurve::of($waiting, $here, $minutes->bestS, $minutes->endS), $minutes, $fit);
+            $rows[] = StationRow::of($station, $yard, $waiting, $least[$number] ?? null, QueueCurve::of($waiting, $here, $minutes->bestS, $minutes->endS), $minutes, $fit);
         }
         $by = Clock::over($here)->minute($here->begins()->modify(sprintf('+%d seconds', (int) $minutes->toS)));
 
@@ -57,9 +57,9 @@ final readonly class StationsPage
                 'people' => $a->group->people,
                 'comes' => AudienceWords::comes($a->coming, $a->aheadMin),
                 'first' => $a->goesFirst ? __('yes') : '–',
-                'done' => $yard->peopleOf($a->name) === 0 ? __('nobody queues: each has one of their own') : __(':done of :people', ['done' => $done[$a->name] ?? 0, 'people' => $yard->peopleOf($a->name)]),
-            ], $event->attendances),
-            picture: YardPicture::of($event, $yard, $visits, $plan, $here, $minutes),
+                'done' => $day->peopleOf($a->name) === 0 ? __('nobody queues: each has one of their own') : __(':done of :people', ['done' => $done[$a->name] ?? 0, 'people' => $day->peopleOf($a->name)]),
+            ], $yard->attendances),
+            picture: YardPicture::of($yard, $day, $visits, $plan, $here, $minutes),
         );
     }
 }
