@@ -73,3 +73,41 @@ test("a light meter and a shade are judged as they are typed, on a phone", async
     await expect(page.locator("#sample")).toContainText("With 95 % confidence none of 400 is bad.");
     await expectAccessible(page);
 });
+
+test("a scan is added, read by keys, judged, and taken away again", async ({ page }) => {
+    await signIn(page);
+    await page.goto("/events/2/glasses/1");
+    await page.getByRole("link", { name: "Scans" }).click();
+    const scan = (infrared) =>
+        ["nm,transmittance", ...Array.from({ length: 1121 }, (_, i) => `${280 + i},${i < 500 ? 8e-6 : infrared}`)].join(
+            "\n",
+        );
+    const add = async (name, text) => {
+        await page.getByLabel("Name").fill(name);
+        await page
+            .getByLabel("CSV file")
+            .setInputFiles({ name: "scan.csv", mimeType: "text/csv", buffer: Buffer.from(text) });
+        await page.getByRole("button", { name: "Add this scan" }).click();
+    };
+    await add("Tag 1", "nm,transmittance\n500,dark");
+    await expect(page.locator("#file-fault")).toContainText('Line 2, column transmittance: "dark" is not a number.');
+    await expect(page.getByLabel("Name")).toHaveValue("Tag 1");
+    await add("Tag 1", scan(0.3));
+    await expect(page.getByRole("row", { name: /Tag 1.*not met/ })).toBeVisible();
+    await expectAccessible(page);
+    await page.getByLabel("Wavelength, nm").focus();
+    await page.keyboard.press("End");
+    await expect(page.locator("#spectrum-words")).toContainText("1400 nm · Tag 1, right lens");
+    await expect(page.locator("#spectrum-words")).toContainText("30.0 %");
+    await page
+        .locator(".spectrum svg")
+        .first()
+        .hover({ position: { x: 70, y: 100 } });
+    await expect(page.locator("#spectrum-words")).toContainText("0.000800 %");
+    await page.setViewportSize({ width: 390, height: 844 });
+    await expectNoSidewaysScroll(page);
+    await page.getByRole("button", { name: /^Remove Tag 1/ }).click();
+    await expect(page.getByText("is removed.")).toBeVisible();
+    await page.goto("/events/2/glasses/1");
+    await expect(page.getByRole("region", { name: "Verdict" })).toContainText("Papers in order");
+});

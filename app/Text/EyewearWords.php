@@ -8,6 +8,8 @@ use KeenShadow\Core\Eyewear\Occasion;
 use KeenShadow\Core\Eyewear\Origin;
 use KeenShadow\Core\Eyewear\PairFault;
 use KeenShadow\Core\Eyewear\PrintedStandard;
+use KeenShadow\Core\Eyewear\Spectrum\Lens;
+use KeenShadow\Core\Eyewear\Spectrum\Outcome;
 use KeenShadow\Core\Eyewear\Stated;
 use KeenShadow\Core\Eyewear\TestReport;
 
@@ -50,6 +52,24 @@ final class EyewearWords
     }
 
     /** The key that marks a fault: 1 … 9 and 0 in the order of the list. */
+    public static function lens(Lens $lens): string
+    {
+        return match ($lens) {
+            Lens::Right => __('right lens'),
+            Lens::Left => __('left lens'),
+        };
+    }
+
+    public static function outcome(Outcome $outcome): string
+    {
+        return match ($outcome) {
+            Outcome::Met => __('met'),
+            Outcome::NotMet => __('not met'),
+            Outcome::Undecided => __('undecided'),
+            Outcome::NotTested => __('not tested'),
+        };
+    }
+
     /** For what pairs are looked over. */
     public static function occasion(Occasion $occasion): string
     {

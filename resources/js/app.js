@@ -3,6 +3,7 @@ import { lightSound } from "./audience/light-sound.js";
 import { yard } from "./audience/yard.js";
 import { eventForm } from "./event/form.js";
 import { pairCheck } from "./eyewear/pair-check.js";
+import { spectrum } from "./eyewear/spectrum.js";
 import { liveForm, printPage } from "./live-form.js";
 import { sitePlan } from "./site/plan.js";
 import { position } from "./site/position.js";
@@ -25,6 +26,7 @@ const parts = {
     sitePlan,
     skyDisc,
     skyMap,
+    spectrum,
     yard,
 };
 Object.entries(parts).forEach(([name, part]) => Alpine.data(name, part));

@@ -207,6 +207,7 @@ final class AccessTest extends TestCase
             'event' => $event,
             'lot' => $lot,
             'pairCheck' => $lot->pairChecks()->create(['uuid' => Str::uuid()->toString(), 'tag' => 1, 'faults' => [], 'event_id' => $event->id, 'occasion' => 'arrival', 'checked_by' => $owner->id, 'checked_at' => now()]),
+            'lotScan' => $lot->scans()->create(['uuid' => Str::uuid()->toString(), 'name' => 'A', 'lens' => 'right', 'unit' => 'transmittance', 'readings' => [[500, 1e-5]], 'uploaded_by' => $owner->id]),
             'audienceGroup' => $event->audienceGroups()->create(['name' => 'Class 5B', 'people' => 24, 'band' => 'child', 'eye_from_m' => 1.2, 'eye_to_m' => 1.4]),
             'method' => Method::Telescope,
             'viewer' => $event->viewers()->create(['name' => 'Box', 'distance_mm' => 300, 'hole_mm' => 0.6, 'screen_side' => 'front']),
@@ -241,7 +242,7 @@ final class AccessTest extends TestCase
     /** @return array<string, list<object>> every row of what people enter */
     private function contents(): array
     {
-        $tables = ['events', 'lots', 'pair_checks', 'viewers', 'audience_groups', 'audience_stations', 'ticked_supplies', 'place_lists', 'listed_places', 'position_readings', 'plan_revisions', 'jobs'];
+        $tables = ['events', 'lots', 'pair_checks', 'lot_scans', 'viewers', 'audience_groups', 'audience_stations', 'ticked_supplies', 'place_lists', 'listed_places', 'position_readings', 'plan_revisions', 'jobs'];
 
         return array_combine($tables, array_map(static fn(string $table): array => array_values(DB::table($table)->orderBy('id')->get()->map(static fn(object $row): object => (object) (array) $row)->all()), $tables));
     }

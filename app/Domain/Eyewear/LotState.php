@@ -30,7 +30,7 @@ final readonly class LotState
     /** @return list<self> */
     public static function allFor(Event $event, Occasion $occasion): array
     {
-        return self::of(array_values(Lot::query()->where('organisation_id', $event->organisation_id)->orderBy('label')->get()->all()), $event, $occasion);
+        return self::of(array_values(Lot::query()->where('organisation_id', $event->organisation_id)->with('scans')->orderBy('label')->get()->all()), $event, $occasion);
     }
 
     public static function for(Lot $lot, Event $event, Occasion $occasion): self
@@ -81,7 +81,7 @@ final readonly class LotState
         $seen = self::seen(array_map(static fn(Lot $lot): int => $lot->id, $lots), $event, $occasion);
 
         return array_map(static function (Lot $lot) use ($event, $seen): self {
-            $verdict = $lot->paperwork()->verdict($event->eclipse_date);
+            $verdict = $lot->verdict($event->eclipse_date);
             $counts = [];
             $again = 0;
             foreach ($seen[$lot->id] ?? [] as [$faults, $isForNow, $pairs]) {

@@ -29,8 +29,11 @@ final readonly class Paperwork
         public TestReport $report,
     ) {}
 
-    /** @param DateTimeImmutable $useOn the day on which the glasses are to be used */
-    public function verdict(DateTimeImmutable $useOn): Verdict
+    /**
+     * @param DateTimeImmutable $useOn the day on which the glasses are to be used
+     * @param list<Finding> $measured what instruments have against the lot
+     */
+    public function verdict(DateTimeImmutable $useOn, array $measured = []): Verdict
     {
         return Verdict::of(
             EyewearSubject::Lot,
@@ -43,6 +46,7 @@ final readonly class Paperwork
                 $this->warnings(),
                 $this->origin(),
                 $this->report(),
+                ...$measured,
             ])),
             new Finding(
                 Level::Yes,

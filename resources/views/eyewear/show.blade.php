@@ -12,6 +12,7 @@
         @can('update', $page->row->lot)
             · <a href="{{ route('eyewear.edit', [$frame->event, $page->row->lot]) }}">{{ __('Change the papers') }}</a>
         @endcan
+        · <a href="{{ route('eyewear.scans', [$frame->event, $page->row->lot]) }}">{{ trans_choice('{0} Scans|{1} 1 scan|[2,*] :count scans', $page->row->lot->scans->count()) }}</a>
     </p>
     @include('eyewear.occasions', ['occasion' => $page->occasion])
     <p>{{ $page->left }}</p>

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Eyewear\Spectrum;
 
+use KeenShadow\Core\Rules\Finding;
+use KeenShadow\Core\Rules\Level;
+use KeenShadow\Core\Rules\Source;
+
 /**
  * One lens, or a pair of them, held against the clauses that a scan can judge. It screens and does not certify.
  *
@@ -59,6 +63,16 @@ final readonly class Assessment
         $density = $this->opticalDensity();
 
         return $density === null ? null : 1 + 7 / 3 * $density;
+    }
+
+    /** What it says of the lot; null where nothing speaks against it, or what was not reached. */
+    public function finding(): ?Finding
+    {
+        return match (true) {
+            in_array(Outcome::NotMet, $this->clauses, true) => new Finding(Level::No, 'A scan does not meet what ISO 12312-2 asks of a spectrum.', 'Do not use them for the Sun; cut through the lenses.', Source::Iso12312, rule: 'papers-in-order'),
+            in_array(Outcome::Undecided, $this->clauses, true) => new Finding(Level::Hold, 'In a scan it hangs on the weighting whether ISO 12312-2 is met.', 'Ask a laboratory for the weighted values.', Source::Iso12312, rule: 'papers-in-order'),
+            default => null,
+        };
     }
 
     private static function luminous(?float $luminous): Outcome
