@@ -38,6 +38,16 @@ final readonly class LotState
         return self::of([$lot], $event, $occasion)[0];
     }
 
+    /** How many pairs of all lots are still to be looked over, for the first time or again; null without any lot. */
+    public static function left(Event $event, Occasion $occasion): ?int
+    {
+        $lots = array_values(Lot::query()->where('organisation_id', $event->organisation_id)->get(['id', 'pairs'])->all());
+        $seen = array_merge([], ...array_values(self::seen(array_map(static fn(Lot $lot): int => $lot->id, $lots), $event, $occasion)));
+        $done = array_sum(array_map(static fn(array $s): int => $s[0] === [] && !$s[1] ? 0 : $s[2], $seen));
+
+        return $lots === [] ? null : array_sum(array_map(static fn(Lot $lot): int => $lot->pairs, $lots)) - $done;
+    }
+
     public function count(Level $level): int
     {
         return $this->counts[$level->value] ?? 0;
@@ -106,7 +116,7 @@ final readonly class LotState
      */
     private static function seen(array $lotIds, Event $event, Occasion $occasion): array
     {
-        $rows = PairCheck::query()->toBase()->fromSub(PairCheck::query()->deciding()->whereIn('lot_id', $lotIds), 'deciding')
+        $rows = PairCheck::query()->toBase()->fromSub(PairCheck::query()->deciding($event->id)->whereIn('lot_id', $lotIds), 'deciding')
             ->selectRaw('lot_id, faults::text as found, event_id = ? and occasion = any(?) as is_for_now, count(*) as pairs', [$event->id, '{' . implode(',', self::counting($occasion)) . '}'])
             ->groupBy('lot_id', 'found', 'is_for_now')->get();
         $seen = [];

@@ -69,14 +69,15 @@ final class PairCheck extends Model
     }
 
     /**
-     * Of each pair the check that decides: the last one, or the last that found what does not heal.
+     * Of each pair the check that decides for an event: the last that found what does not heal, else the last for this event,
+     * else the last.
      *
      * @param Builder<self> $query
      */
-    public function scopeDeciding(Builder $query): void
+    public function scopeDeciding(Builder $query, int $eventId): void
     {
         $query->standing()->selectRaw('distinct on (lot_id, tag) lot_id, tag, faults, event_id, occasion')
-            ->orderBy('lot_id')->orderBy('tag')->orderByRaw(self::DAMAGE . ' desc', [self::passing()])->orderByDesc('id');
+            ->orderBy('lot_id')->orderBy('tag')->orderByRaw(self::DAMAGE . ' desc', [self::passing()])->orderByRaw('event_id = ? desc', [$eventId])->orderByDesc('id');
     }
 
     /** The faults that can be put right, as PostgreSQL writes a list. */

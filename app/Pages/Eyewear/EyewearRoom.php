@@ -14,19 +14,18 @@ final readonly class EyewearRoom implements Room
 {
     public function status(EventFacts $facts): RoomStatus
     {
-        $lots = LotState::allFor($facts->event, Occasions::next($facts->here));
-        $left = array_sum(array_map(static fn(LotState $lot): int => $lot->unchecked(), $lots));
+        $left = LotState::left($facts->event, Occasions::next($facts->here));
 
         return new RoomStatus(
             'eyewear',
             __('Glasses'),
             route('eyewear.index', $facts->event),
-            match (true) {
-                $lots === [] => __('no glasses yet'),
-                $left === 0 => __('all pairs inspected'),
+            match ($left) {
+                null => __('no glasses yet'),
+                0 => __('all pairs inspected'),
                 default => trans_choice('{1} 1 pair not inspected|[2,*] :count pairs not inspected', $left),
             },
-            $lots === [] || $left !== 0,
+            $left !== 0,
         );
     }
 }

@@ -108,6 +108,8 @@ final class EyewearTest extends TestCase
         $shown(null, $next)->assertSee('Fit to use 0')->assertSee('Withdraw and destroy 1')->assertSee('1 of them was clean before')->assertSee('for another event');
         $this->post(route('eyewear.checks.store', [$next, $lot]), ['uuid' => Str::uuid7()->toString(), 'tag' => '1', 'occasion' => 'rehearsal'])->assertRedirect(route('eyewear.show', [$next, $lot]) . '?tag=2&occasion=rehearsal#check');
         $shown(null, $next)->assertSee('Fit to use 1');
+        // The record of the event that is over stays what it was.
+        $shown()->assertSee('Fit to use 1');
         $this->post(route('eyewear.checks.store', [$next, $lot]), ['uuid' => Str::uuid7()->toString(), 'tag' => '1', 'occasion' => 'party'])->assertSessionHasErrors('occasion');
     }
 

@@ -57,22 +57,6 @@ final class MeasureRequest extends FormRequest
         ];
     }
 
-    /**
-     * @param array{float, float} $range
-     *
-     * @return list<string>
-     */
-    private static function within(array $range): array
-    {
-        return ['nullable', 'numeric', "between:{$range[0]},{$range[1]}"];
-    }
-
-    /** @param array{float, float} $range */
-    private static function words(array $range): string
-    {
-        return __('A number from :least to :most.', ['least' => $range[0], 'most' => $range[1]]);
-    }
-
     public function number(string $field): float
     {
         return $this->filled($field) ? $this->float($field) : self::USUAL[$field];
@@ -96,5 +80,21 @@ final class MeasureRequest extends FormRequest
     protected function getRedirectUrl(): string
     {
         return route('eyewear.measure', $this->route('event'));
+    }
+
+    /**
+     * @param array{float, float} $range
+     *
+     * @return list<string>
+     */
+    private static function within(array $range): array
+    {
+        return ['nullable', 'numeric', "between:{$range[0]},{$range[1]}"];
+    }
+
+    /** @param array{float, float} $range */
+    private static function words(array $range): string
+    {
+        return __('A number from :least to :most.', ['least' => $range[0], 'most' => $range[1]]);
     }
 }
