@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KeenShadow\Core\Tests\Eyewear;
 
 use KeenShadow\Core\Eyewear\EyewearException;
+use KeenShadow\Core\Eyewear\Measure\ApertureMask;
 use KeenShadow\Core\Eyewear\Measure\LightMeter;
 use KeenShadow\Core\Eyewear\Measure\LotSample;
 use KeenShadow\Core\Eyewear\Measure\Shade;
@@ -72,6 +73,40 @@ final class MeasureTest extends TestCase
     {
         try {
             LightMeter::of($dark, $open, $behind, 0.01, 4.0);
+            self::fail('refused');
+        } catch (EyewearException $e) {
+            self::assertSame($field, $e->field);
+        }
+    }
+
+    /** By hand: (D − d)/2 between tube and secondary; four vanes as thin as nothing leave D·(√2 − 1) between two of them. */
+    #[TestWith([200.0, 50.0, 0, 0.0, 75.0, 62.5])]
+    #[TestWith([200.0, 50.0, 1, 3.0, 75.0, 62.5])]
+    #[TestWith([200.0, 50.0, 3, 0.0, 75.0, 62.5])]
+    #[TestWith([200.0, 20.0, 4, 0.0, 82.8427, 58.5786])]
+    #[TestWith([200.0, 20.0, 4, 2.0, 81.6711, 59.1645])]
+    #[TestWith([200.0, 50.0, 4, 2.0, 75.0, 62.5])]
+    #[TestWith([80.0, 0.0, 0, 0.0, 80.0, 0.0])]
+    public function testTheLargestOpeningOffAxis(float $aperture, float $obstruction, int $vanes, float $vane, float $opening, float $offAxis): void
+    {
+        $mask = ApertureMask::of($aperture, $obstruction, $vanes, $vane);
+        self::assertEqualsWithDelta([$opening, $offAxis], [$mask->openingMm, $mask->offAxisMm], 0.0001);
+        // Whatever the numbers, it touches the tube and clears the rest.
+        self::assertLessThanOrEqual($aperture / 2 + 1e-9, $mask->offAxisMm + $mask->openingMm / 2);
+        self::assertGreaterThanOrEqual($obstruction / 2 - 1e-9, $obstruction > 0 ? $mask->offAxisMm - $mask->openingMm / 2 : 0.0);
+        if ($vanes > 1) {
+            self::assertGreaterThanOrEqual($vane / 2 - 1e-9, $mask->offAxisMm * sin(M_PI / $vanes) - $mask->openingMm / 2);
+        }
+    }
+
+    #[TestWith([10.0, 0.0, 0, 0.0, 'aperture_mm'])]
+    #[TestWith([100.0, 95.0, 0, 0.0, 'obstruction_mm'])]
+    #[TestWith([100.0, 30.0, 9, 0.0, 'vanes'])]
+    #[TestWith([100.0, 30.0, 4, -1.0, 'vane_mm'])]
+    public function testATelescopeThatIsNoneIsRefused(float $aperture, float $obstruction, int $vanes, float $vane, string $field): void
+    {
+        try {
+            ApertureMask::of($aperture, $obstruction, $vanes, $vane);
             self::fail('refused');
         } catch (EyewearException $e) {
             self::assertSame($field, $e->field);

@@ -5,7 +5,7 @@
     @can('create', App\Models\Eyewear\Lot::class)
         <p><a class="btn btn-primary" href="{{ route('eyewear.create', $frame->event) }}">{{ __('Add a lot') }}</a></p>
     @endcan
-    <p><a href="{{ route('eyewear.measure', $frame->event) }}">{{ __('Light meter, shade numbers, how many to test') }}</a></p>
+    <p><a href="{{ route('eyewear.measure', $frame->event) }}">{{ __('Light meter, shade numbers, how many to test, a mask for a telescope') }}</a></p>
     @include('eyewear.occasions')
     @if ($lots === [])
         <p>{{ __('A lot is glasses bought together from one batch. Enter its papers; the program says what they are worth, and then the pairs are inspected one by one.') }}</p>

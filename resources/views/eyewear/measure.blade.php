@@ -41,4 +41,14 @@
         <x-field name="confidence_percent" :label="__('Confidence, %')" :value="old('confidence_percent', $request->number('confidence_percent'))" inputmode="decimal" />
     </x-live-form>
     <div id="sample" aria-live="polite">@include('eyewear.measure-sample')</div>
+    <h2>{{ __('A small filter over a large telescope') }}</h2>
+    <p class="note">{{ __('On the front, made for looking, held with tape against knock and wind; held against the Sun for holes before every use, by somebody who does not look into the telescope.') }} <a href="{{ route('rules.book', $frame->event) }}#front-filter">{{ __('The rule') }}</a></p>
+    <x-live-form :action="route('eyewear.measure', $frame->event)" answer="mask">
+        <input type="hidden" name="part" value="mask">
+        <x-field name="aperture_mm" :label="__('Opening of the telescope, mm')" :value="old('aperture_mm', $request->number('aperture_mm'))" inputmode="decimal" />
+        <x-field name="obstruction_mm" :label="__('Secondary mirror with its cell, mm')" :value="old('obstruction_mm', $request->number('obstruction_mm'))" inputmode="decimal" />
+        <x-field name="vanes" :label="__('Vanes that hold it')" :value="old('vanes', $request->count('vanes'))" inputmode="numeric" />
+        <x-field name="vane_mm" :label="__('Width of a vane, mm')" :value="old('vane_mm', $request->number('vane_mm'))" inputmode="decimal" />
+    </x-live-form>
+    <div id="mask" aria-live="polite">@include('eyewear.measure-mask')</div>
 </x-event-frame>

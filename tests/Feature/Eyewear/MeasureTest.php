@@ -44,6 +44,15 @@ final class MeasureTest extends TestCase
         $this->get(route('eyewear.measure', [$this->event, 'failed' => '51']))->assertSessionHasErrors('failed');
     }
 
+    /** Between tube and secondary mirror (200 − 50)/2 mm are free. */
+    public function testAMaskForATelescope(): void
+    {
+        $this->get(route('eyewear.measure', $this->event))->assertSee('An opening of 75.0 mm, its middle 62.5 mm from the axis')->assertSee('width="200mm"', false);
+        $this->get(route('eyewear.measure', [$this->event, 'part' => 'mask', 'aperture_mm' => '80', 'obstruction_mm' => '0', 'vanes' => '0']), ['X-Requested-With' => 'XMLHttpRequest'])->assertOk()->assertSee('the filter takes the whole 80 mm')->assertDontSee('<html', false);
+        $this->get(route('eyewear.measure', [$this->event, 'aperture_mm' => '100', 'obstruction_mm' => '95']))->assertSessionHasErrors('obstruction_mm');
+        $this->get(route('eyewear.measure', [$this->event, 'vanes' => '2.5']))->assertSessionHasErrors('vanes');
+    }
+
     /** From OD 3 on the left to OD 8 on the right, a fifth of the width each. */
     public function testTheScale(): void
     {

@@ -14,16 +14,17 @@ use App\Text\Refusals;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use KeenShadow\Core\Eyewear\EyewearException;
+use KeenShadow\Core\Eyewear\Measure\ApertureMask;
 use KeenShadow\Core\Eyewear\Measure\LightMeter;
 use KeenShadow\Core\Eyewear\Measure\Shade;
 
-/** A light meter, shade numbers, and how many pairs to test; stores nothing. */
+/** A light meter, shade numbers, how many pairs to test, a mask for a telescope; stores nothing. */
 final class MeasureController
 {
     public function __invoke(MeasureRequest $request, Event $event, EventFrames $frames): View
     {
         try {
-            $answers = ['meter' => self::meter($request), 'shade' => self::shade($request), 'sample' => self::sample($request)];
+            $answers = ['meter' => self::meter($request), 'shade' => self::shade($request), 'sample' => self::sample($request), 'mask' => self::mask($request)];
         } catch (EyewearException $e) {
             $field = in_array($e->field, MeasureRequest::KNOWN, true) || $e->field === 'shade' ? 'value' : $e->field;
             throw ValidationException::withMessages([$field => Refusals::words($e)])->redirectTo(route('eyewear.measure', $event));
@@ -33,6 +34,7 @@ final class MeasureController
             'meter' => view('eyewear.measure-meter', $answers),
             'shade' => view('eyewear.measure-shade', $answers),
             'sample' => view('eyewear.measure-sample', $answers),
+            'mask' => view('eyewear.measure-mask', $answers),
             default => view('eyewear.measure', ['frame' => $frames->of($event), 'request' => $request] + $answers),
         };
     }
@@ -51,6 +53,11 @@ final class MeasureController
             'density' => Shade::ofDensity($value),
             default => Shade::ofNumber($value),
         });
+    }
+
+    private static function mask(MeasureRequest $request): ApertureMask
+    {
+        return ApertureMask::of($request->number('aperture_mm'), $request->number('obstruction_mm'), $request->count('vanes'), $request->number('vane_mm'));
     }
 
     private static function sample(MeasureRequest $request): SampleAnswer
