@@ -127,7 +127,7 @@ final class SpectrumTest extends TestCase
             'micrometres' => [ScanUnit::Transmittance, [2 => [0.28, 1e-5]], 'in_micrometres', 2],
             'per cent in a column of fractions' => [ScanUnit::Transmittance, [2 => [800.0, 0.9], 3 => [801.0, 1.2]], 'above_one', 3],
             'more than all' => [ScanUnit::TransmittancePercent, [4 => [800.0, 100.1]], 'above_one', 4],
-            'below nothing' => [ScanUnit::Transmittance, [5 => [800.0, -0.002]], 'negative', 5],
+            'below nothing' => [ScanUnit::Transmittance, [5 => [800.0, -0.001]], 'negative', 5],
             'below nothing, in per cent' => [ScanUnit::TransmittancePercent, [5 => [800.0, -0.2]], 'negative', 5],
             'a density below nothing' => [ScanUnit::OpticalDensity, [6 => [800.0, -0.1]], 'negative', 6],
             'two that disagree' => [ScanUnit::OpticalDensity, [7 => [800.0, 5.0], 8 => [800.0, 5.1]], 'disagree', 8],

@@ -15,7 +15,9 @@ final readonly class Scan
     /** A step wider than this is a gap. */
     public const WIDEST_STEP_NM = 20.0;
     /** A reading so little below nothing is the instrument's noise (own judgement). */
-    public const NOISE = 0.001;
+    public const NOISE = 0.0005;
+    /** So much more than all the light an optical density may say for the same reason. */
+    private const DENSITY_NOISE = 0.01;
     /** No wavelength is shorter: what is, is given in micrometres. */
     private const SHORTEST_NM = 100.0;
     private const SAME = 1e-6;
@@ -93,7 +95,7 @@ final readonly class Scan
         if ($nm < self::SHORTEST_NM) {
             throw ScanException::inMicrometres($line, $nm);
         }
-        if ($fraction < -self::NOISE || $unit === ScanUnit::OpticalDensity && $fraction > 1 + self::NOISE) {
+        if ($fraction < -self::NOISE || $unit === ScanUnit::OpticalDensity && $fraction > 1 + self::DENSITY_NOISE) {
             throw ScanException::negative($line, $unit->value, $reading);
         }
         if ($fraction > 1 && $unit !== ScanUnit::OpticalDensity) {
