@@ -92,6 +92,7 @@ const SAMPLES = [
     '<?xml version="1.0"?><gpx version="1.1"><wpt lat="36.53" lon="-6.29"><ele>10</ele><name>Cadiz</name></wpt><trk><name>T</name><trkseg><trkpt lat="36.5297" lon="-6.2926"/><trkpt lat="36.5298" lon="-6.2927"/></trkseg></trk></gpx>',
     "<kml><Document><Placemark><name>Yard</name><Polygon><outerBoundaryIs><LinearRing><coordinates>-6.2926,36.5297 -6.2927,36.5297 -6.2927,36.5298 -6.2926,36.5297</coordinates></LinearRing></outerBoundaryIs></Polygon></Placemark></Document></kml>",
     '{"type":"FeatureCollection","features":[{"type":"Feature","properties":{"name":"Hall"},"geometry":{"type":"Polygon","coordinates":[[[-6.2926,36.5297],[-6.2927,36.5297],[-6.2927,36.5298],[-6.2926,36.5297]]]}}]}',
+    "nm,transmittance\n380,1e-5\n500,1.2e-5\n780,1e-5\n",
 ];
 
 /** A sample with something broken in it. */
@@ -172,8 +173,19 @@ test("nonsense for every route and every reader of files is answered quickly and
         positionReading: "1",
         pairCheck: "1",
     };
+    known.audienceGroup = await make(
+        `/events/${event}/audience`,
+        { name: "F", people: "10", band: "adult" },
+        "audience_groups",
+    );
+    known.lotScan = await make(
+        `/events/${event}/glasses/${known.lot}/scans`,
+        { name: "F", lens: "right", file: { ...file, buffer: Buffer.from(SAMPLES.at(-1)) } },
+        "lot_scans",
+    );
     known.place = sql(`select id from listed_places where place_list_id = ${known.placeList} limit 1`);
     for (const [name, id] of Object.entries(known)) expect(id, name).toMatch(/^\d+$/);
+    known.method = "telescope";
 
     const routes = JSON.parse(execFileSync("php", ["artisan", "route:list", "--json"]).toString())
         .map(({ method, uri }) => ({ method: method.split("|")[0], uri }))

@@ -37,6 +37,8 @@ final class AccessTest extends TestCase
                 array_filter($middleware, static fn(mixed $m): bool => is_string($m) && (str_starts_with($m, 'can:') || str_contains($m, 'Authorize:'))),
                 $route->uri() . ' asks no policy',
             );
+            // A record is named by its number: what is none is not looked for.
+            self::assertSame([], array_diff($route->parameterNames(), array_keys($route->wheres), ['method']), $route->uri());
             ++$checked;
         }
         self::assertGreaterThan(15, $checked);
