@@ -9,6 +9,7 @@ use App\Models\Event;
 use App\Text\Clock;
 use App\Text\Durations;
 use App\Text\Numbers;
+use App\Text\RuleWords;
 use KeenShadow\Core\Audience\Methods\Advisor;
 use KeenShadow\Core\Audience\Methods\Means;
 use KeenShadow\Core\Audience\Methods\Method;
@@ -75,7 +76,7 @@ final readonly class MethodsPage
                 'time' => Clock::over($here)->minute($second->time()), 'long' => Durations::toTheSecond((float) $here->circumstances->durationSeconds()),
             ]) : '',
             !$isDark && $best->isSunUp() && $best->obscuration() >= self::DIM ? __('Under clouds it grows dim and cool all the same towards :time: read a thermometer and a light meter aloud.', ['time' => Clock::over($here)->minute($best->time())]) : '',
-            __('In a gap filters are needed at once: thin cloud is no filter. Keep everything set up, and the groups near by.'),
+            __('In a gap filters are needed at once. :rule Keep everything set up, and the groups near by.', ['rule' => RuleWords::sentence(Standard::book()->rule('cloud')->statement)]),
             __('Live pictures from elsewhere on a screen indoors; what is felt and heard goes on as it was worked out.'),
             __('Boxes, cards and glasses are taken home for the next sunny day.'),
         ], static fn(string $line): bool => $line !== ''));

@@ -31,6 +31,11 @@ final readonly class RuleBook
         return new self($rules);
     }
 
+    public function rule(string $id): Rule
+    {
+        return array_column($this->rules, null, 'id')[$id];
+    }
+
     /** The same without one rule, to see what hangs on it. */
     public function without(string $id): self
     {

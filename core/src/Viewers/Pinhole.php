@@ -23,7 +23,7 @@ final readonly class Pinhole
     public const MOST_HOLE_MM = 50;
 
     /** A disc smaller than this is hard to see at arm's length (own judgement). */
-    private const SMALLEST_IMAGE_MM = 2.5;
+    public const SMALLEST_IMAGE_MM = 2.5;
 
     private function __construct(
         public float $distanceMm,

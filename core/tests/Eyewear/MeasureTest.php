@@ -30,6 +30,17 @@ final class MeasureTest extends TestCase
         }
     }
 
+    /** The luminous band is 0.000032 to 0.0032 %, both ends in it (ISO 12312-2, from memory). */
+    #[TestWith([0.0033, Outcome::NotMet])]
+    #[TestWith([0.0032, Outcome::Met])]
+    #[TestWith([0.000032, Outcome::Met])]
+    #[TestWith([0.000031, Outcome::NotMet])]
+    #[TestWith([100.0, Outcome::NotMet])]
+    public function testWhetherAShadeIsInTheBand(float $percent, Outcome $outcome): void
+    {
+        self::assertSame($outcome, Shade::ofPercent($percent)->outcome());
+    }
+
     /** Table of EN 169:2002, from memory, in per cent. */
     #[TestWith([12, 0.0012, 0.0032])]
     #[TestWith([13, 0.00044, 0.0012])]

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace KeenShadow\Core\Tests\Rules;
 
 use KeenShadow\Core\Rules\Book\Standard;
+use KeenShadow\Core\Rules\ImageQuality;
+use KeenShadow\Core\Rules\Measure;
+use KeenShadow\Core\Viewers\Pinhole;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -35,6 +38,13 @@ final class RuleFiguresTest extends TestCase
         $rules = array_column(Standard::book()->rules, null, 'id');
         self::assertStringContainsString($words, $rules[$id]->reason);
         self::assertLessThanOrEqual($factor + 1e-9, max($ratio, 1 / $ratio));
+    }
+
+    /** What the book says of measuring is what is measured by. */
+    public function testFiguresOfMeasures(): void
+    {
+        self::assertStringContainsString('at least ' . ImageQuality::FEWEST_DETAILS . ' blurs', Measure::DetailsAcross->statement());
+        self::assertStringContainsString('under ' . Pinhole::SMALLEST_IMAGE_MM . ' mm', Measure::ImageLargeEnough->statement());
     }
 
     /** A plate of shade 14 is inside what is allowed for the eye, and so are 12 and 13, as the book says of them. */

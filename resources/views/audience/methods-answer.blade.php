@@ -36,3 +36,4 @@
         <li>{{ $line }}</li>
     @endforeach
 </ul>
+<p class="note"><a href="{{ route('rules.book', $frame->event) }}#cloud">{{ __('The rule') }}</a></p>

@@ -1,7 +1,5 @@
 @use('App\Text\EyewearWords')
 @use('KeenShadow\Core\Eyewear\Spectrum\Lens')
-@use('KeenShadow\Core\Eyewear\Spectrum\Outcome')
-@use('KeenShadow\Core\Rules\Level')
 <x-event-frame :frame="$frame" room="eyewear" :title="__('Scans')">
     <p class="lead-answer">{{ __('Scans of :lot', ['lot' => $page->lot->label]) }}</p>
     <p class="note">{{ __('Held against what ISO 12312-2 asks of a spectrum. It screens and does not certify; a scan of one pair says nothing of a scratch on another.') }} <a href="{{ route('eyewear.show', [$frame->event, $page->lot]) }}">{{ __('The lot') }}</a></p>
@@ -54,8 +52,7 @@
                 <tr>
                     <th scope="row"><svg class="spectrum-swatch" viewBox="0 0 24 8" aria-hidden="true"><path class="spectrum-curve spectrum-curve-{{ $loop->iteration }}" d="M0 4H24"/></svg> {{ $row['name'] }} <span class="meaning">{{ $row['darkness'] }}</span></th>
                     @foreach ($row['clauses'] as $i => $clause)
-                        @php $level = match ($clause['outcome']) { Outcome::Met => Level::Yes, Outcome::NotMet => Level::No, default => Level::Hold }; @endphp
-                        <td data-label="{{ [__('Luminous'), __('UV-A'), __('UV-B'), __('Infrared')][$i] }}"><a class="verdict-tag verdict-{{ $level->value }}" href="{{ route('rules.book', $frame->event, false) }}#papers-in-order"><x-verdict-mark :level="$level" />{{ EyewearWords::outcome($clause['outcome']) }}</a> <span class="meaning">{{ $clause['measured'] }}</span></td>
+                        <td data-label="{{ [__('Luminous'), __('UV-A'), __('UV-B'), __('Infrared')][$i] }}"><a class="verdict-tag verdict-{{ $clause['outcome']->level()->value }}" href="{{ route('rules.book', $frame->event, false) }}#papers-in-order"><x-verdict-mark :level="$clause['outcome']->level()" />{{ EyewearWords::outcome($clause['outcome']) }}</a> <span class="meaning">{{ $clause['measured'] }}</span></td>
                     @endforeach
                     @can('update', $page->lot)
                         <td><form method="post" action="{{ route('eyewear.scans.destroy', [$frame->event, $page->lot, $row['scan']]) }}">@csrf @method('delete')<button class="link-button">{{ __('Remove') }}<span class="visually-hidden"> {{ $row['name'] }}</span></button></form></td>

@@ -31,7 +31,7 @@ final class MeasureTest extends TestCase
     /** Shade 14 is OD 39/7 (EN 169). */
     public function testShadesIntoEachOther(): void
     {
-        $this->get(route('eyewear.measure', [$this->event, 'known' => 'number', 'value' => '14']))->assertSee("0.000268 % of the light = 1 in 373\u{202F}000 = optical density 5.571 = shade 14.00")->assertSee('Within the luminous band');
+        $this->get(route('eyewear.measure', [$this->event, 'known' => 'number', 'value' => '14']))->assertSee("0.000268 % of the light = 1 in 373\u{202F}000 = optical density 5.571 = shade 14.00")->assertSee('Within the luminous band')->assertSee('Welding glass is of shade 14 or darker; where no shade is stamped on it, it is refused.');
         $this->get(route('eyewear.measure', [$this->event, 'known' => 'density', 'value' => '3,8']))->assertSee('optical density 3.800 = shade 9.87')->assertSee('Outside the luminous band');
         $this->get(route('eyewear.measure', [$this->event, 'known' => 'percent', 'value' => '0']))->assertSessionHasErrors('value');
         $this->get(route('eyewear.measure', [$this->event, 'known' => 'number', 'value' => '99']))->assertSessionHasErrors('value');

@@ -80,6 +80,17 @@ final class ScansTest extends TestCase
         self::assertSame(0, LotScan::query()->count());
     }
 
+    /** The same form twice is one scan; another one under its number is told and not dropped. */
+    public function testTheSameScanSentTwice(): void
+    {
+        $form = self::newForm();
+        $send = fn(string $text, array $with = []) => $this->post(route('eyewear.scans.store', [$this->event, $this->lot]), $with + $form + ['name' => 'A', 'lens' => 'right', 'file' => UploadedFile::fake()->createWithContent('a.csv', $text)]);
+        $send(self::table(1e-5))->assertSessionHasNoErrors();
+        $send(self::table(1e-5))->assertSessionHasNoErrors();
+        $send(self::table(2e-5))->assertSessionHasErrors('version');
+        self::assertSame(1, LotScan::query()->count());
+    }
+
     public function testACheckerLooksAndDoesNotAdd(): void
     {
         $this->actingAs($this->member(Role::Checker, $this->user->organisation));

@@ -61,10 +61,6 @@ final readonly class LightMeter
     /** Of the luminous transmittance alone. */
     public function outcome(): Outcome
     {
-        return match (true) {
-            $this->leastTransmittance > Clause::MOST_LUMINOUS, $this->mostTransmittance < Clause::LEAST_LUMINOUS => Outcome::NotMet,
-            $this->leastTransmittance >= Clause::LEAST_LUMINOUS && $this->mostTransmittance <= Clause::MOST_LUMINOUS => Outcome::Met,
-            default => Outcome::Undecided,
-        };
+        return Clause::ofLuminous($this->leastTransmittance, $this->mostTransmittance);
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace KeenShadow\Core\Eyewear\Measure;
 
 use KeenShadow\Core\Eyewear\EyewearException;
+use KeenShadow\Core\Eyewear\Spectrum\Clause;
+use KeenShadow\Core\Eyewear\Spectrum\Outcome;
 
 /**
  * How dark a filter is: a fraction of the light, an optical density OD = −lg τ, or a shade number SN = 1 + 7/3 · OD (EN 169:2002,
@@ -40,6 +42,12 @@ final readonly class Shade
     public static function band(int $number): array
     {
         return [self::ofNumber($number + 0.5)->transmittance, self::ofNumber($number - 0.5)->transmittance];
+    }
+
+    /** Whether it lies in the luminous band of ISO 12312-2, of which that is one clause of many. */
+    public function outcome(): Outcome
+    {
+        return Clause::ofLuminous($this->transmittance, $this->transmittance);
     }
 
     public function percent(): float

@@ -17,8 +17,6 @@ use KeenShadow\Core\Rules\Source;
  */
 final readonly class Assessment
 {
-    private const ROUNDING = 1e-9;
-
     /**
      * @param array<string, Outcome> $clauses by the clause's value; of two lenses the worse decides
      * @param float|null $rightLeftRatio the larger luminous transmittance over the smaller
@@ -41,7 +39,7 @@ final readonly class Assessment
             Clause::Infrared->value => Outcome::worst(...array_map(static fn(Scan $s): Outcome => self::within($s->over(Band::Infrared), Clause::MOST_INFRARED), $lenses)),
             Clause::RightLeft->value => match (true) {
                 $ratio === null => Outcome::NotTested,
-                self::exceeds($ratio, Clause::MOST_RIGHT_LEFT) => Outcome::NotMet,
+                Clause::exceeds($ratio, Clause::MOST_RIGHT_LEFT) => Outcome::NotMet,
                 default => Outcome::Met,
             },
         ];
@@ -77,11 +75,7 @@ final readonly class Assessment
 
     private static function luminous(?float $luminous): Outcome
     {
-        return match (true) {
-            $luminous === null => Outcome::NotTested,
-            self::exceeds(Clause::LEAST_LUMINOUS, $luminous), self::exceeds($luminous, Clause::MOST_LUMINOUS) => Outcome::NotMet,
-            default => Outcome::Met,
-        };
+        return $luminous === null ? Outcome::NotTested : Clause::ofLuminous($luminous, $luminous);
     }
 
     /** @param array{mean: float, least: float, most: float}|null $band */
@@ -89,16 +83,10 @@ final readonly class Assessment
     {
         return match (true) {
             $band === null, $limit === null => Outcome::NotTested,
-            !self::exceeds($band['most'], $limit) => Outcome::Met,
-            self::exceeds($band['least'], $limit) => Outcome::NotMet,
+            !Clause::exceeds($band['most'], $limit) => Outcome::Met,
+            Clause::exceeds($band['least'], $limit) => Outcome::NotMet,
             default => Outcome::Undecided,
         };
-    }
-
-    /** By more than sums of some hundred numbers are off. */
-    private static function exceeds(float $value, float $limit): bool
-    {
-        return $value > $limit * (1 + self::ROUNDING);
     }
 
     private static function ratio(?float $one, ?float $other): ?float

@@ -23,4 +23,21 @@ enum Clause: string
     public const MOST_INFRARED = 0.03;
     /** Of the lighter over the darker: the stricter reading, 20 % of the darker. */
     public const MOST_RIGHT_LEFT = 1.2;
+    private const ROUNDING = 1e-9;
+
+    /** Whether one value is above another, by more than sums of some hundred numbers are off. */
+    public static function exceeds(float $value, float $limit): bool
+    {
+        return $value > $limit * (1 + self::ROUNDING);
+    }
+
+    /** Of a luminous transmittance that lies between two values: met or not when all between is, undecided when a limit lies there. */
+    public static function ofLuminous(float $least, float $most): Outcome
+    {
+        return match (true) {
+            self::exceeds($least, self::MOST_LUMINOUS), self::exceeds(self::LEAST_LUMINOUS, $most) => Outcome::NotMet,
+            self::exceeds($most, self::MOST_LUMINOUS), self::exceeds(self::LEAST_LUMINOUS, $least) => Outcome::Undecided,
+            default => Outcome::Met,
+        };
+    }
 }
