@@ -34,6 +34,14 @@ final readonly class Clock
         return new self($zone, $day, $day->format('Y-m-d') !== $last->setTimezone($zone)->format('Y-m-d'));
     }
 
+    /** For a script that counts on from there: the time of a place's clock in seconds of its day. */
+    public static function secondOfDay(DateTimeImmutable $local): int
+    {
+        [$hours, $minutes, $seconds] = array_map(intval(...), explode(':', $local->format('G:i:s')));
+
+        return 3600 * $hours + 60 * $minutes + $seconds;
+    }
+
     /** For an eclipse at a place. */
     public static function over(LocalEclipse $here): self
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawings\Audience;
 
+use App\Text\Clock;
 use KeenShadow\Core\Audience\Tone;
 use KeenShadow\Core\Sky\LocalEclipse;
 
@@ -27,7 +28,6 @@ final readonly class LightSound
     public static function of(LocalEclipse $here): self
     {
         $begin = $here->begins();
-        $local = $here->local($begin);
         $tones = [];
         for ($moment = $begin; $moment <= $here->ends(); $moment = $moment->modify('+' . self::STEP_SECONDS . ' seconds')) {
             $view = $here->at($moment);
@@ -35,6 +35,6 @@ final readonly class LightSound
             $tones[] = [round(Tone::ofLight($share), 1), round(100 * $share, 1)];
         }
 
-        return new self((string) json_encode($tones), self::STEP_SECONDS, (int) $begin->format('U'), (int) $local->format('G') * 3600 + (int) $local->format('i') * 60 + (int) $local->format('s'));
+        return new self((string) json_encode($tones), self::STEP_SECONDS, (int) $begin->format('U'), Clock::secondOfDay($here->local($begin)));
     }
 }

@@ -9,6 +9,7 @@ use App\Drawings\SvgPoint;
 use App\Drawings\ViewBox;
 use App\Models\Audience\AudienceStation;
 use App\Text\AudienceWords;
+use App\Text\Clock;
 use KeenShadow\Core\Audience\Crowd\Visit;
 use KeenShadow\Core\Audience\Yard\BestMinutes;
 use KeenShadow\Core\Audience\Yard\Yard;
@@ -60,7 +61,6 @@ final readonly class YardPicture
         foreach ($yard->stations as $number => $station) {
             $stations[] = ['name' => AudienceWords::method($station->method), 'at' => SvgPoint::of($points[$number]), 'isPlaced' => $yard->thingOf($station) !== null];
         }
-        $begins = $here->local($here->begins());
         $last = max([0.0, ...array_map(static fn(Visit $v): float => $v->endedS, $visits)]);
 
         return new self(
@@ -69,7 +69,7 @@ final readonly class YardPicture
             stations: $stations,
             peoplePerDot: $perDot,
             moves: self::moves($day, $visits, $perDot, $stations, $yard->entrance()),
-            beginS: (int) $begins->format('G') * 3600 + (int) $begins->format('i') * 60 + (int) $begins->format('s'),
+            beginS: Clock::secondOfDay($here->local($here->begins())),
             endS: (int) ceil(max($minutes->toS, min($last, $minutes->endS))),
             bestS: (int) $minutes->bestS,
         );
