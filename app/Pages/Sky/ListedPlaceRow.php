@@ -23,7 +23,10 @@ final readonly class ListedPlaceRow
 {
     private const NOTHING = '–';
 
-    /** @param list<array{time: string, isDown: bool}> $contacts C1, C2, maximum, C3, C4 */
+    /**
+     * @param string $rule id of that on which the word about filters stands; blank without one
+     * @param list<array{time: string, isDown: bool}> $contacts C1, C2, maximum, C3, C4
+     */
     private function __construct(
         public int $id,
         public string $name,
@@ -32,6 +35,7 @@ final readonly class ListedPlaceRow
         public bool $isSeen,
         public string $seenAs,
         public string $filters,
+        public string $rule,
         public array $contacts,
         public string $obscuration,
         public string $lasts,
@@ -43,11 +47,13 @@ final readonly class ListedPlaceRow
         if ($place->computed_at === null || $place->timezone === null) {
             $waiting = ['time' => '…', 'isDown' => false];
 
-            return new self(id: $place->id, name: $place->name, zone: '', isComputed: false, isSeen: false, seenAs: '…', filters: '', contacts: array_fill(0, count(ContactName::cases()), $waiting), obscuration: '…', lasts: '…', altitude: '…');
+            return new self(id: $place->id, name: $place->name, zone: '', isComputed: false, isSeen: false, seenAs: '…', filters: '', rule: '', contacts: array_fill(0, count(ContactName::cases()), $waiting), obscuration: '…', lasts: '…', altitude: '…');
         }
         $c = $eclipse->circumstances($place->observer());
         $clock = Clock::during(new DateTimeZone($place->timezone), $c->first()->time(), $c->last()->time());
         $isNone = $c->kind === LocalKind::None;
+        // Of a partial eclipse the whole list says the same.
+        $filters = $c->kind === LocalKind::Total ? Filters::of($eclipse, $place->observer(), $c) : null;
 
         return new self(
             id: $place->id,
@@ -56,8 +62,8 @@ final readonly class ListedPlaceRow
             isComputed: true,
             isSeen: $c->isSeen(),
             seenAs: $c->isSeen() ? SkyWords::kind($c->seenKind()) : __('not seen'),
-            // Of a partial eclipse the whole list says the same.
-            filters: $c->kind === LocalKind::Total ? FilterWords::brief(Filters::of($eclipse, $place->observer(), $c), $clock) : '',
+            filters: $filters === null ? '' : FilterWords::brief($filters, $clock),
+            rule: $filters?->reason->rule() ?? '',
             contacts: array_map(static fn(ContactName $name): array => self::contact($name, $c, $clock), ContactName::cases()),
             obscuration: $isNone ? self::NOTHING : Numbers::percent($c->maximum->obscuration()) . ' %' . ($c->maximum->isSunUp() ? '' : ', ' . __('Sun down')),
             lasts: $c->durationSeconds() === null ? self::NOTHING : LengthWords::of($c),

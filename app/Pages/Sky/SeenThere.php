@@ -26,6 +26,7 @@ final readonly class SeenThere
         public string $place,
         public string $headline,
         public string $detail,
+        public string $rule,
         public string $way,
         public bool $isSeen,
         public array $asEvent,
@@ -36,17 +37,19 @@ final readonly class SeenThere
         $near = $places->around($lat, $lon);
         $there = LocalEclipse::seenFrom($from->eclipse, Observer::at($lat, $lon), new DateTimeZone($near->timezone()), $eclipses->ephemeris);
         $seen = $there->circumstances->isSeen();
+        $filters = Filters::forPlace($there);
 
         return new self(
-            Angles::coordinates($lat, $lon) . ', ' . lcfirst($near->words()),
-            $seen ? SkyAnswer::of($there)->headline : __('It is not seen there.'),
-            $seen ? SkyAnswer::of($there)->detail . ' ' . ucfirst(FilterWords::brief(Filters::forPlace($there), Clock::over($there))) . '.' : '',
-            __(':km km :way of the event', [
+            place: Angles::coordinates($lat, $lon) . ', ' . lcfirst($near->words()),
+            headline: $seen ? SkyAnswer::of($there)->headline : __('It is not seen there.'),
+            detail: $seen ? SkyAnswer::of($there)->detail . ' ' . ucfirst(FilterWords::brief($filters, Clock::over($there))) . '.' : '',
+            rule: $filters->reason->rule(),
+            way: __(':km km :way of the event', [
                 'km' => Numbers::about(Globe::distanceKm($from->observer->latDeg, $from->observer->lonDeg, $lat, $lon)),
                 'way' => SkyWords::compass(Globe::bearingDeg($from->observer->latDeg, $from->observer->lonDeg, $lat, $lon)),
             ]),
-            $seen,
-            [
+            isSeen: $seen,
+            asEvent: [
                 'place_name' => $near->words(),
                 'lat' => $lat,
                 'lon' => $lon,

@@ -27,7 +27,7 @@
     @foreach ($table->rows as $row)
         <tr @class(['is-down' => $row->isComputed && ! $row->isSeen])>
             <th scope="row">{{ $row->name }} <span class="meaning">{{ $row->zone }}</span></th>
-            <td data-label="{{ __('Seen as') }}">{{ $row->seenAs }} <span class="meaning">{{ $row->filters }}</span></td>
+            <td data-label="{{ __('Seen as') }}">{{ $row->seenAs }} @if ($row->rule)<a class="meaning" href="{{ route('rules.book', $event, false) }}#{{ $row->rule }}">{{ $row->filters }}</a>@endif</td>
             @foreach ($row->contacts as $i => $contact)
                 <td data-label="{{ ['C1', 'C2', __('Max'), 'C3', 'C4'][$i] }}" @class(['is-number', 'is-down' => $contact['isDown']])>{{ $contact['time'] }}@if ($contact['isDown']) <span class="meaning">{{ __('Sun down') }}</span>@endif</td>
             @endforeach
