@@ -3,10 +3,14 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Eyewear\LotController;
+use App\Http\Controllers\Eyewear\LotFileController;
 use App\Http\Controllers\Eyewear\MeasureController;
 use App\Http\Controllers\Eyewear\PairCheckController;
 use App\Http\Controllers\Eyewear\ScanController;
+use App\Http\Controllers\Eyewear\StockController;
+use App\Http\Controllers\Eyewear\SupplierController;
 use App\Models\Eyewear\Lot;
+use App\Models\Eyewear\Supplier;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('events/{event}/glasses')->name('eyewear.')->middleware('can:view,event')->group(function (): void {
@@ -14,9 +18,21 @@ Route::prefix('events/{event}/glasses')->name('eyewear.')->middleware('can:view,
     Route::get('measure', MeasureController::class)->name('measure');
     Route::get('create', [LotController::class, 'create'])->name('create')->can('create', Lot::class);
     Route::post('/', [LotController::class, 'store'])->name('store')->can('create', Lot::class);
+    Route::get('lots.csv', [StockController::class, 'csv'])->name('csv');
+    Route::post('lots', [StockController::class, 'store'])->name('csv.store')->can('create', Lot::class);
+    Route::get('suppliers', [SupplierController::class, 'index'])->name('suppliers');
+    Route::get('suppliers/create', [SupplierController::class, 'create'])->name('suppliers.create')->can('create', Supplier::class);
+    Route::post('suppliers', [SupplierController::class, 'store'])->name('suppliers.store')->can('create', Supplier::class);
+    Route::get('suppliers/{supplier}/edit', [SupplierController::class, 'edit'])->name('suppliers.edit')->can('update', 'supplier');
+    Route::put('suppliers/{supplier}', [SupplierController::class, 'update'])->name('suppliers.update')->can('update', 'supplier');
     Route::get('{lot}', [LotController::class, 'show'])->name('show')->can('view', 'lot');
     Route::get('{lot}/edit', [LotController::class, 'edit'])->name('edit')->can('update', 'lot');
     Route::put('{lot}', [LotController::class, 'update'])->name('update')->can('update', 'lot');
+    Route::get('{lot}/papers', [LotController::class, 'papers'])->name('papers')->can('view', 'lot');
+    Route::post('{lot}/files', [LotFileController::class, 'store'])->name('files.store')->can('update', 'lot');
+    Route::get('{lot}/files/{lotFile}', [LotFileController::class, 'show'])->name('files.show')->can('view', 'lot');
+    Route::delete('{lot}/files/{lotFile}', [LotFileController::class, 'destroy'])->name('files.destroy')->can('update', 'lot');
+    Route::post('{lot}/files/{lotFile}/restore', [LotFileController::class, 'restore'])->name('files.restore')->withTrashed()->can('update', 'lot');
     Route::get('{lot}/scans', [ScanController::class, 'index'])->name('scans')->can('view', 'lot');
     Route::post('{lot}/scans', [ScanController::class, 'store'])->name('scans.store')->can('update', 'lot');
     Route::delete('{lot}/scans/{lotScan}', [ScanController::class, 'destroy'])->name('scans.destroy')->can('update', 'lot');

@@ -7,6 +7,7 @@ namespace Tests;
 use App\Models\Audience\AudienceGroup;
 use App\Models\Event;
 use App\Models\Eyewear\Lot;
+use App\Models\Eyewear\Supplier;
 use App\Models\Organisation;
 use App\Models\Role;
 use App\Models\User;
@@ -51,7 +52,7 @@ abstract class TestCase extends LaravelTestCase
     }
 
     /** @return array{version: int} what a form carries that was made from a row as it is now */
-    protected static function formOf(AudienceGroup|Event|Lot|Viewer $row): array
+    protected static function formOf(AudienceGroup|Event|Lot|Supplier|Viewer $row): array
     {
         return ['version' => $row->refresh()->version];
     }

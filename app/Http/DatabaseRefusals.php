@@ -17,6 +17,7 @@ final class DatabaseRefusals
         preg_match('/constraint "(\w+)"/', $error->getMessage(), $found);
         [$field, $words] = match ($found[1] ?? '') {
             'lots_organisation_id_label_unique' => ['label', __('There is a lot with this label already.')],
+            'suppliers_organisation_id_name_unique' => ['name', __('There is a supplier of that name already.')],
             'audience_groups_name' => ['name', __('This event has a group of that name already.')],
             'viewers_name' => ['name', __('This event has a viewer of that name already.')],
             'tags_within_lot' => ['pairs', __('Pairs with higher tags have been inspected meanwhile: load the page again.')],

@@ -4,54 +4,15 @@ declare(strict_types=1);
 
 namespace App\Text;
 
+use KeenShadow\Core\Eyewear\Kind;
 use KeenShadow\Core\Eyewear\Occasion;
-use KeenShadow\Core\Eyewear\Origin;
 use KeenShadow\Core\Eyewear\PairFault;
-use KeenShadow\Core\Eyewear\PrintedStandard;
 use KeenShadow\Core\Eyewear\Spectrum\Lens;
 use KeenShadow\Core\Eyewear\Spectrum\Outcome;
-use KeenShadow\Core\Eyewear\Stated;
-use KeenShadow\Core\Eyewear\TestReport;
 
-/** What is answered about a lot, and found on a pair: short words for the buttons; the full reason stands in the rule. */
+/** What is found on a pair and in a scan: short words for the buttons; the full reason stands in the rule. */
 final class EyewearWords
 {
-    /**
-     * @param list<Stated|PrintedStandard|Origin|TestReport> $cases
-     *
-     * @return array<string, string> words by the case's value
-     */
-    public static function answers(array $cases): array
-    {
-        $answers = [];
-        foreach ($cases as $case) {
-            $answers[$case->value] = self::answer($case);
-        }
-
-        return $answers;
-    }
-
-    private static function answer(Stated|PrintedStandard|Origin|TestReport $case): string
-    {
-        return match ($case) {
-            Stated::Yes => __('yes'),
-            Stated::No => __('no'),
-            Stated::Unsure => __('not sure'),
-            PrintedStandard::Iso12312 => 'ISO 12312-2',
-            PrintedStandard::LogoOnly => __('only ISO or a logo'),
-            PrintedStandard::Another => __('another standard'),
-            Origin::CheckedSupplier => __('a supplier we have checked'),
-            Origin::Maker => __('the maker'),
-            Origin::WebShop => __('a web shop or market place'),
-            Origin::Unknown => __('a gift, or not known'),
-            TestReport::ProductAndBatch => __('names this product and batch'),
-            TestReport::ProductOnly => __('names this product'),
-            TestReport::SomethingElse => __('is for something else'),
-            PrintedStandard::None, TestReport::None => __('none'),
-        };
-    }
-
-    /** The key that marks a fault: 1 … 9 and 0 in the order of the list. */
     public static function lens(Lens $lens): string
     {
         return match ($lens) {
@@ -80,24 +41,33 @@ final class EyewearWords
         };
     }
 
-    public static function key(PairFault $fault): int
+    /** @return array<string, int> by fault, the key that marks it: 1 … 9 and 0 in the order of the kind's list */
+    public static function keys(Kind $kind): array
     {
-        return ((int) array_search($fault, PairFault::cases(), true) + 1) % 10;
+        $keys = [];
+        foreach ($kind->faults() as $i => $fault) {
+            $keys[$fault->value] = ($i + 1) % 10;
+        }
+
+        return $keys;
     }
 
     public static function short(PairFault $fault): string
     {
         return match ($fault) {
             PairFault::Scratch => __('scratch'),
-            PairFault::Hole => __('hole'),
+            PairFault::Hole => __('hole or crack'),
             PairFault::Crease => __('crease'),
             PairFault::FilmLifting => __('film lifts'),
-            PairFault::LensLoose => __('lens loose'),
+            PairFault::LensLoose => __('loose in its frame'),
             PairFault::FrameTorn => __('frame torn'),
             PairFault::SecondLight => __('second point of light'),
             PairFault::SeeThrough => __('can be seen through'),
             PairFault::Dirt => __('dirt'),
             PairFault::DoesNotStayOn => __('does not stay on'),
+            PairFault::NotOnTheFront => __('not on the front'),
+            PairFault::NotFixed => __('not taped or screwed'),
+            PairFault::FinderOpen => __('finder not capped'),
         };
     }
 }

@@ -5,19 +5,10 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Models\Event;
-use App\Models\Eyewear\Lot;
-use App\Models\Eyewear\PairCheck;
 use App\Models\Organisation;
 use App\Models\Role;
 use App\Models\User;
 use Illuminate\Database\Seeder;
-use Illuminate\Support\Str;
-use KeenShadow\Core\Eyewear\Occasion;
-use KeenShadow\Core\Eyewear\Origin;
-use KeenShadow\Core\Eyewear\PairFault;
-use KeenShadow\Core\Eyewear\PrintedStandard;
-use KeenShadow\Core\Eyewear\Stated;
-use KeenShadow\Core\Eyewear\TestReport;
 use KeenShadow\Core\Viewers\ScreenSide;
 
 /**
@@ -61,40 +52,6 @@ final class DatabaseSeeder extends Seeder
             ['name' => 'Pencil hole in a cereal box', 'distance_mm' => 280, 'hole_mm' => 6, 'screen_side' => ScreenSide::Front],
         ]);
 
-        $papers = ['organisation_id' => $organisation->id, 'maker_name' => Stated::Yes, 'maker_address' => Stated::Yes, 'instructions' => Stated::Yes, 'warnings' => Stated::Yes];
-        $good = Lot::query()->create($papers + [
-            'label' => 'Gaviota 27-A', 'pairs' => 400, 'printed_standard' => PrintedStandard::Iso12312,
-            'origin' => Origin::CheckedSupplier, 'test_report' => TestReport::ProductAndBatch,
-        ]);
-        Lot::query()->create($papers + [
-            'label' => 'Left from August 2026', 'pairs' => 60, 'printed_standard' => PrintedStandard::Iso12312,
-            'origin' => Origin::Maker, 'test_report' => TestReport::ProductOnly,
-        ]);
-        Lot::query()->create([
-            'organisation_id' => $organisation->id, 'label' => 'Box without a name', 'pairs' => 100,
-            'maker_name' => Stated::No, 'maker_address' => Stated::No, 'printed_standard' => PrintedStandard::LogoOnly,
-            'instructions' => Stated::No, 'warnings' => Stated::Unsure, 'origin' => Origin::WebShop, 'test_report' => TestReport::None,
-        ]);
-        $this->lookOver($good, $checker, $total);
-    }
-
-    /** Some of the good lot has been looked over; a few pairs have something. */
-    private function lookOver(Lot $lot, User $checker, Event $event): void
-    {
-        $found = [7 => [PairFault::Scratch], 19 => [PairFault::Dirt], 23 => [PairFault::Crease, PairFault::FilmLifting]];
-        for ($tag = 1; $tag <= 36; ++$tag) {
-            $faults = $found[$tag] ?? [];
-            PairCheck::query()->create([
-                'uuid' => Str::uuid7()->toString(),
-                'lot_id' => $lot->id,
-                'tag' => $tag,
-                'faults' => $faults,
-                'event_id' => $event->id,
-                'occasion' => Occasion::Arrival,
-                'checked_by' => $checker->id,
-                'checked_at' => now()->subDays(3)->addSeconds(12 * $tag),
-                'corrects_id' => null,
-            ]);
-        }
+        DemoEyewear::stock($organisation, $organiser, $checker, $total);
     }
 }

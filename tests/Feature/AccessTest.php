@@ -6,12 +6,10 @@ namespace Tests\Feature;
 
 use App\Models\Eyewear\Lot;
 use App\Models\Role;
-use App\Models\User;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route as Routes;
-use Illuminate\Support\Str;
 use KeenShadow\Core\Audience\Methods\Method;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\RefreshDatabase;
@@ -20,6 +18,7 @@ use Tests\TestCase;
 final class AccessTest extends TestCase
 {
     use RefreshDatabase;
+    use RichEvent;
 
     /** Signing in and out and the health check need no policy; everything else does. */
     private const OPEN = ['login', 'logout', 'up'];
@@ -194,31 +193,6 @@ final class AccessTest extends TestCase
     }
 
     /**
-     * An event with one record of every kind that an address may name.
-     *
-     * @return array<string, Method|Model>
-     */
-    private function richEvent(User $owner): array
-    {
-        $event = $this->eventOf($owner);
-        $lot = Lot::factory()->create(['organisation_id' => $owner->organisation_id]);
-        $list = $event->placeLists()->create(['name' => 'Schools', 'size' => 1]);
-
-        return [
-            'event' => $event,
-            'lot' => $lot,
-            'pairCheck' => $lot->pairChecks()->create(['uuid' => Str::uuid()->toString(), 'tag' => 1, 'faults' => [], 'event_id' => $event->id, 'occasion' => 'arrival', 'checked_by' => $owner->id, 'checked_at' => now()]),
-            'lotScan' => $lot->scans()->create(['uuid' => Str::uuid()->toString(), 'name' => 'A', 'lens' => 'right', 'unit' => 'transmittance', 'readings' => [[500, 1e-5]], 'uploaded_by' => $owner->id]),
-            'audienceGroup' => $event->audienceGroups()->create(['name' => 'Class 5B', 'people' => 24, 'band' => 'child', 'eye_from_m' => 1.2, 'eye_to_m' => 1.4]),
-            'method' => Method::Telescope,
-            'viewer' => $event->viewers()->create(['name' => 'Box', 'distance_mm' => 300, 'hole_mm' => 0.6, 'screen_side' => 'front']),
-            'placeList' => $list,
-            'place' => $list->places()->create(['position' => 1, 'name' => 'School', 'lat' => 36.5, 'lon' => -6.3, 'height_m' => 0]),
-            'positionReading' => $event->positionReadings()->create(['seconds' => 60]),
-        ];
-    }
-
-    /**
      * Every address under an event there is, from the table of routes.
      *
      * @param array<string, Method|Model> $records
@@ -243,7 +217,7 @@ final class AccessTest extends TestCase
     /** @return array<string, list<object>> every row of what people enter */
     private function contents(): array
     {
-        $tables = ['events', 'lots', 'pair_checks', 'lot_scans', 'viewers', 'audience_groups', 'audience_stations', 'ticked_supplies', 'place_lists', 'listed_places', 'position_readings', 'plan_revisions', 'jobs'];
+        $tables = ['events', 'lots', 'pair_checks', 'lot_scans', 'lot_files', 'suppliers', 'viewers', 'audience_groups', 'audience_stations', 'ticked_supplies', 'place_lists', 'listed_places', 'position_readings', 'plan_revisions', 'jobs'];
 
         return array_combine($tables, array_map(static fn(string $table): array => array_values(DB::table($table)->orderBy('id')->get()->map(static fn(object $row): object => (object) (array) $row)->all()), $tables));
     }

@@ -25,7 +25,7 @@ final class EditsTest extends TestCase
 
     private const EVENT = ['title' => 'On the roof', 'place_name' => 'Cádiz', 'lat' => '36.53', 'lon' => '-6.29', 'height_m' => '25', 'timezone' => 'Europe/Madrid', 'eclipse' => '2027-08-02'];
     private const LOT = [
-        'label' => 'A-1', 'pairs' => '40', 'maker_name' => 'yes', 'maker_address' => 'yes', 'printed_standard' => 'iso12312', 'instructions' => 'yes',
+        'label' => 'A-1', 'kind' => 'card_glasses', 'pairs' => '40', 'over_spectacles' => 'unsure', 'blocks_side_light' => 'no', 'worn_by' => 'anyone', 'maker_name' => 'yes', 'maker_address' => 'yes', 'printed_standard' => 'iso12312', 'instructions' => 'yes',
         'warnings' => 'yes', 'origin' => 'maker', 'test_report' => 'product_and_batch',
     ];
     private const VIEWER = ['name' => 'Shoe box', 'distance_mm' => '300', 'hole_mm' => '0.6', 'screen_side' => 'front'];

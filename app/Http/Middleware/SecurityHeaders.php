@@ -17,10 +17,12 @@ final class SecurityHeaders
         $nonce = Vite::useCspNonce();
         /** @var Response $response */
         $response = $next($request);
-        $response->headers->add([
+        $isStricter = $response->headers->has('Content-Security-Policy');
+        $response->headers->add(($isStricter ? [] : [
             'Content-Security-Policy' => "default-src 'self'; script-src 'self' 'nonce-{$nonce}'; style-src 'self' 'nonce-{$nonce}'; "
                 . "img-src 'self' data:; font-src 'self'; connect-src 'self'; object-src 'none'; base-uri 'self'; "
                 . "frame-ancestors 'none'; form-action 'self'",
+        ]) + [
             'X-Content-Type-Options' => 'nosniff',
             'X-Frame-Options' => 'DENY',
             'Referrer-Policy' => 'same-origin',

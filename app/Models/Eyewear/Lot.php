@@ -11,7 +11,12 @@ use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use KeenShadow\Core\Eyewear\Darkening;
+use KeenShadow\Core\Eyewear\Kind;
+use KeenShadow\Core\Eyewear\MadeFor;
+use KeenShadow\Core\Eyewear\Make;
 use KeenShadow\Core\Eyewear\Origin;
 use KeenShadow\Core\Eyewear\Paperwork;
 use KeenShadow\Core\Eyewear\PrintedStandard;
@@ -19,25 +24,40 @@ use KeenShadow\Core\Eyewear\Spectrum\Assessment;
 use KeenShadow\Core\Eyewear\Spectrum\Lens;
 use KeenShadow\Core\Eyewear\Stated;
 use KeenShadow\Core\Eyewear\TestReport;
+use KeenShadow\Core\Eyewear\Wear;
+use KeenShadow\Core\Eyewear\Wearer;
 use KeenShadow\Core\Rules\Finding;
 use KeenShadow\Core\Rules\Verdict;
 
 /**
- * Glasses bought together from one batch.
+ * Glasses, or whatever else stands between an eye and the Sun, bought together from one batch. An answer that is not asked of the kind is null.
  *
  * @property int $id
  * @property int $organisation_id
  * @property string $label
- * @property int $pairs
+ * @property Kind $kind
+ * @property int $pairs or pieces
  * @property Stated $maker_name
- * @property Stated $maker_address
- * @property PrintedStandard $printed_standard
- * @property Stated $instructions
- * @property Stated $warnings
+ * @property Stated|null $maker_address
+ * @property PrintedStandard|null $printed_standard
+ * @property Stated|null $instructions
+ * @property Stated|null $warnings
  * @property CarbonImmutable|null $expires_on
  * @property Origin $origin
- * @property TestReport $test_report
+ * @property int|null $supplier_id
+ * @property TestReport|null $test_report
+ * @property MadeFor|null $made_for
+ * @property float|null $shade
+ * @property Darkening|null $darkening
+ * @property float|null $lens_width_mm
+ * @property float|null $lens_height_mm
+ * @property Stated|null $over_spectacles
+ * @property Stated|null $blocks_side_light
+ * @property Wearer|null $worn_by
+ * @property float|null $opening_mm
+ * @property Supplier|null $supplier
  * @property Collection<int, LotScan> $scans
+ * @property Collection<int, LotFile> $files
  */
 final class Lot extends Model
 {
@@ -46,8 +66,8 @@ final class Lot extends Model
     use HasFactory;
 
     protected $fillable = [
-        'uuid', 'organisation_id', 'label', 'pairs', 'maker_name', 'maker_address', 'printed_standard', 'instructions', 'warnings',
-        'expires_on', 'origin', 'test_report',
+        'uuid', 'organisation_id', 'label', 'kind', 'pairs', 'maker_name', 'maker_address', 'printed_standard', 'instructions', 'warnings', 'expires_on', 'origin', 'supplier_id',
+        'test_report', 'made_for', 'shade', 'darkening', 'lens_width_mm', 'lens_height_mm', 'over_spectacles', 'blocks_side_light', 'worn_by', 'opening_mm',
     ];
 
     /** @return HasMany<PairCheck, $this> */
@@ -60,6 +80,28 @@ final class Lot extends Model
     public function scans(): HasMany
     {
         return $this->hasMany(LotScan::class)->orderBy('id');
+    }
+
+    /** @return HasMany<LotFile, $this> */
+    public function files(): HasMany
+    {
+        return $this->hasMany(LotFile::class)->orderBy('id');
+    }
+
+    /** @return BelongsTo<Supplier, $this> */
+    public function supplier(): BelongsTo
+    {
+        return $this->belongsTo(Supplier::class);
+    }
+
+    public function make(): Make
+    {
+        return new Make($this->kind, $this->made_for, $this->shade, $this->darkening);
+    }
+
+    public function wear(): Wear
+    {
+        return new Wear($this->over_spectacles, $this->worn_by);
     }
 
     /** Its papers and its scans, as they are now. */
@@ -88,6 +130,7 @@ final class Lot extends Model
     public function paperwork(): Paperwork
     {
         return new Paperwork(
+            make: $this->make(),
             makerName: $this->maker_name,
             makerAddress: $this->maker_address,
             standard: $this->printed_standard,
@@ -95,6 +138,7 @@ final class Lot extends Model
             warnings: $this->warnings,
             expiresOn: $this->expires_on,
             origin: $this->origin,
+            supplier: $this->supplier?->standing,
             report: $this->test_report,
         );
     }
@@ -102,6 +146,7 @@ final class Lot extends Model
     protected function casts(): array
     {
         return [
+            'kind' => Kind::class,
             'pairs' => 'integer',
             'maker_name' => Stated::class,
             'maker_address' => Stated::class,
@@ -111,6 +156,15 @@ final class Lot extends Model
             'expires_on' => 'immutable_date',
             'origin' => Origin::class,
             'test_report' => TestReport::class,
+            'made_for' => MadeFor::class,
+            'shade' => 'float',
+            'darkening' => Darkening::class,
+            'lens_width_mm' => 'float',
+            'lens_height_mm' => 'float',
+            'over_spectacles' => Stated::class,
+            'blocks_side_light' => Stated::class,
+            'worn_by' => Wearer::class,
+            'opening_mm' => 'float',
         ];
     }
 }

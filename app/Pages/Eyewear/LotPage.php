@@ -52,7 +52,7 @@ final readonly class LotPage
     /** A look through a pair of it that is not inspected yet, for the rule book to be asked about. */
     public function situation(): Situation
     {
-        return PairCondition::notInspected($this->row->verdict->level);
+        return PairCondition::notInspected($this->row->lot->make(), $this->row->verdict->level);
     }
 
     /** Of a pair, by what was found, the papers as they are now, and the occasion. */

@@ -11,6 +11,8 @@ enum EyewearSubject implements Subject
 {
     case Lot;
     case Pair;
+    /** A build on the faces of a group. */
+    case Wear;
 
     public function word(Level $level): string
     {
@@ -24,6 +26,11 @@ enum EyewearSubject implements Subject
                 Level::Yes => 'Fit to use',
                 Level::Hold => 'Hold',
                 Level::No => 'Withdraw and destroy',
+            },
+            self::Wear => match ($level) {
+                Level::Yes => 'Suits them',
+                Level::Hold => 'Does not suit all',
+                Level::No => 'Suits none',
             },
         };
     }

@@ -10,7 +10,7 @@ use KeenShadow\Core\Rules\Situation;
 use KeenShadow\Core\Rules\Source;
 use KeenShadow\Core\Rules\Verdict;
 
-/** One pair, inspected once. */
+/** One pair, or one of whatever a lot is of, inspected once. */
 final class PairCondition
 {
     /**
@@ -26,7 +26,7 @@ final class PairCondition
         }
         if ($lot !== Level::Yes) {
             $findings[] = $lot === Level::No
-                ? new Finding(Level::No, 'Its lot is not to be handed out, whatever the pair looks like.', 'Cut through both lenses so that nobody can use it.', Source::CommonPractice, rule: 'papers-in-order')
+                ? new Finding(Level::No, 'Its lot is not to be handed out, whatever the pair looks like.', 'Cut through the lenses so that nobody can use it.', Source::CommonPractice, rule: 'papers-in-order')
                 : new Finding(Level::Hold, 'Its lot is on hold until the papers are in order.', 'Keep it apart; settle the lot first.', Source::CommonPractice, rule: 'papers-in-order');
         }
 
@@ -40,41 +40,45 @@ final class PairCondition
     }
 
     /**
-     * A look at the Sun through this pair, for the rule book to be asked about: what the checker and the papers say of it.
+     * A look at the Sun through this one, for the rule book to be asked about: what the checker and the papers say of it.
      *
      * @param list<PairFault> $faults
      */
-    public static function situation(array $faults, Level $lot, bool $isForNow): Situation
+    public static function situation(array $faults, Make $make, Level $lot, bool $isForNow): Situation
     {
         if ($faults === [] && !$isForNow) {
-            return self::notInspected($lot);
+            return self::notInspected($make, $lot);
         }
-        $parts = ['flaw' => []];
+        $parts = ['flaw' => array_values(array_filter(array_map(static fn(PairFault $fault): ?string => $fault->flaw(), $faults), is_string(...)))];
         $parts['verdict'] = match (self::verdict($faults, $lot, $isForNow)->level) {
             Level::Yes => 'fit',
             Level::Hold => 'hold',
             Level::No => 'withdraw',
         };
         foreach ($faults as $fault) {
-            if ($fault === PairFault::DoesNotStayOn) {
-                $parts['keeps_on'] = false;
-            } else {
-                $parts['flaw'][] = $fault->flaw();
-            }
+            $parts += $fault->inTheBook();
         }
 
-        return Situation::of($parts + self::notInspected($lot)->told());
+        return Situation::of($parts + ($isForNow ? self::passed($make->kind) : []) + self::notInspected($make, $lot)->told());
     }
 
-    /** The same through a pair that nobody has looked over yet. */
-    public static function notInspected(Level $lot): Situation
+    /** The same through one that nobody has looked over yet. */
+    public static function notInspected(Make $make, Level $lot): Situation
     {
-        $papers = match ($lot) {
+        return Situation::of($make->inTheBook() + ['stacked' => false, 'lot' => match ($lot) {
             Level::Yes => 'in_order',
             Level::Hold => 'in_doubt',
             Level::No => 'refused',
-        };
+        }]);
+    }
 
-        return Situation::of(['look' => 'direct', 'filter' => 'eclipse_glasses', 'at' => 'eye', 'instrument' => 'none', 'stacked' => false, 'lot' => $papers]);
+    /** @return array<string, mixed> what a checker says of a mounted filter by finding nothing: see its list */
+    private static function passed(Kind $kind): array
+    {
+        return match ($kind) {
+            Kind::FrontFilter => ['at' => 'front', 'checked_against_sun' => true, 'fixing' => 'taped', 'finder' => 'capped_both'],
+            Kind::SolarBinoculars => ['checked_against_sun' => true],
+            default => [],
+        };
     }
 }

@@ -5,13 +5,19 @@ declare(strict_types=1);
 namespace KeenShadow\Core\Tests\Eyewear;
 
 use DateTimeImmutable;
+use KeenShadow\Core\Eyewear\Darkening;
+use KeenShadow\Core\Eyewear\Kind;
+use KeenShadow\Core\Eyewear\MadeFor;
+use KeenShadow\Core\Eyewear\Make;
 use KeenShadow\Core\Eyewear\Occasion;
 use KeenShadow\Core\Eyewear\Origin;
 use KeenShadow\Core\Eyewear\PairCondition;
 use KeenShadow\Core\Eyewear\PairFault;
 use KeenShadow\Core\Eyewear\Paperwork;
 use KeenShadow\Core\Eyewear\PrintedStandard;
+use KeenShadow\Core\Eyewear\Question;
 use KeenShadow\Core\Eyewear\Stated;
+use KeenShadow\Core\Eyewear\SupplierStanding;
 use KeenShadow\Core\Eyewear\TestReport;
 use KeenShadow\Core\Rules\Book\Standard;
 use KeenShadow\Core\Rules\Level;
@@ -32,8 +38,8 @@ final class EyewearTest extends TestCase
      */
     public static function lots(): iterable
     {
-        yield 'all in order' => [self::papers(), Level::Yes, 'fit together'];
-        yield 'expires on the day itself' => [self::papers(expiresOn: '2027-08-02'), Level::Yes, 'fit together'];
+        yield 'all in order' => [self::papers(), Level::Yes, 'fits together'];
+        yield 'expires on the day itself' => [self::papers(expiresOn: '2027-08-02'), Level::Yes, 'fits together'];
         yield 'expired the day before' => [self::papers(expiresOn: '2027-08-01'), Level::No, 'expiry'];
         yield 'no maker' => [self::papers(makerName: Stated::No), Level::No, 'No maker'];
         yield 'maker unclear' => [self::papers(makerName: Stated::Unsure), Level::Hold, 'who made them'];
@@ -43,6 +49,9 @@ final class EyewearTest extends TestCase
         yield 'no standard' => [self::papers(standard: PrintedStandard::None), Level::No, 'No standard'];
         yield 'no instructions' => [self::papers(instructions: Stated::Unsure), Level::Hold, 'instructions'];
         yield 'no warnings' => [self::papers(warnings: Stated::No), Level::Hold, 'warnings'];
+        yield 'a supplier nobody has checked' => [self::papers(supplier: SupplierStanding::NotChecked), Level::Hold, 'Nobody has checked the supplier'];
+        yield 'a supplier the register does not know' => [self::papers(supplier: null), Level::Hold, 'Nobody has checked the supplier'];
+        yield 'a supplier that is refused' => [self::papers(supplier: SupplierStanding::Refused), Level::No, 'nothing is taken from them'];
         yield 'big web shop' => [self::papers(origin: Origin::WebShop), Level::Hold, 'web shop'];
         yield 'found in a cupboard' => [self::papers(origin: Origin::Unknown), Level::Hold, 'Nobody knows'];
         yield 'report of another batch' => [self::papers(report: TestReport::ProductOnly), Level::Hold, 'not this batch'];
@@ -73,7 +82,7 @@ final class EyewearTest extends TestCase
     /** Common practice, no source: damage is never patched, dirt and fit can be put right. */
     public function testEveryFaultHasAVerdict(): void
     {
-        $held = [PairFault::Dirt, PairFault::DoesNotStayOn];
+        $held = [PairFault::Dirt, PairFault::DoesNotStayOn, PairFault::NotOnTheFront, PairFault::NotFixed, PairFault::FinderOpen];
         foreach (PairFault::cases() as $fault) {
             $verdict = PairCondition::verdict([$fault], Level::Yes, true);
             self::assertSame(in_array($fault, $held, true) ? Level::Hold : Level::No, $verdict->level, $fault->value);
@@ -99,14 +108,18 @@ final class EyewearTest extends TestCase
         self::assertSame(Level::No, PairCondition::verdict([PairFault::Scratch], Level::Hold, true)->level);
     }
 
-    /** The room's own verdict and the rule book agree on every pair: any faults, any lot, looked over for now or before. Fit is an "if" there, for it depends on who looks. */
-    public function testTheRuleBookAgreesOnEveryPair(): void
+    /**
+     * The room's own verdict and the rule book agree on every piece: any kind, any fault of it, any lot, looked over for now or
+     * before. Fit is an "if" there, for it depends on who looks.
+     */
+    #[DataProvider('kinds')]
+    public function testTheRuleBookAgreesOnEveryPiece(Make $make): void
     {
-        $pairs = [[], ...array_map(static fn(PairFault $f): array => [$f], PairFault::cases()), [PairFault::Dirt, PairFault::DoesNotStayOn], PairFault::cases()];
-        foreach ($pairs as $faults) {
+        $pieces = [[], ...array_map(static fn(PairFault $f): array => [$f], $make->kind->faults()), [PairFault::Dirt, $make->kind->faults()[1]], $make->kind->faults()];
+        foreach ($pieces as $faults) {
             foreach ([[Level::Yes, true], [Level::Yes, false], [Level::Hold, true], [Level::Hold, false], [Level::No, true], [Level::No, false]] as [$lot, $isForNow]) {
                 $verdict = PairCondition::verdict($faults, $lot, $isForNow);
-                $answer = Standard::book()->ask(PairCondition::situation($faults, $lot, $isForNow));
+                $answer = Standard::book()->ask(PairCondition::situation($faults, $make, $lot, $isForNow));
                 // One that was clean before is an "if" of the book, for it may be looked over; for the room it is on hold until then.
                 $mayBe = $faults === [] && $lot === Level::Yes;
                 self::assertSame($mayBe ? Permission::If : Permission::No, $answer->permission, $verdict->findings[0]->reason);
@@ -119,6 +132,59 @@ final class EyewearTest extends TestCase
         }
     }
 
+    /** @return iterable<string, array{Make}> every kind as it may be used */
+    public static function kinds(): iterable
+    {
+        foreach (Kind::cases() as $kind) {
+            yield $kind->value => [new Make(
+                $kind,
+                madeFor: $kind->asks(Question::MadeFor) ? MadeFor::Looking : null,
+                shade: $kind->isWelding() ? 14.0 : null,
+                darkening: $kind->isWelding() ? Darkening::Fixed : null,
+            )];
+        }
+    }
+
+    /** What rules out what a lot is made as rules it out for the room and for the rule book (EN 169 from memory; common practice). */
+    public function testWhatIsNotMadeForAnEyeIsRefusedByBoth(): void
+    {
+        foreach ([
+            'shade-13' => [new Make(Kind::WeldingPlate, shade: 13.0, darkening: Darkening::Fixed), Level::No, 'welding-shade'],
+            'not-stamped' => [new Make(Kind::WeldingHelmet, darkening: Darkening::Fixed), Level::No, 'welding-shade'],
+            'automatic' => [new Make(Kind::WeldingHelmet, shade: 14.0, darkening: Darkening::Automatic), Level::No, 'welding-fixed'],
+            'perhaps-automatic' => [new Make(Kind::WeldingPlate, shade: 14.0, darkening: Darkening::Unsure), Level::Hold, 'welding-fixed'],
+            'photographs' => [new Make(Kind::FrontFilter, madeFor: MadeFor::Photographs), Level::No, 'photographic-front-filters'],
+            'film-for-photographs' => [new Make(Kind::FilterFilm, madeFor: MadeFor::Photographs), Level::No, 'photographic-front-filters'],
+            'film-of-any-kind' => [new Make(Kind::FilterFilm, madeFor: MadeFor::Unsure), Level::Hold, 'photographic-front-filters'],
+        ] as $name => [$make, $level, $rule]) {
+            $finding = $make->findings()[0];
+            self::assertSame([$level, $rule], [$finding->level, $finding->rule], $name);
+            $answer = Standard::book()->ask(PairCondition::situation([], $make, Level::Yes, true));
+            self::assertNotSame(Permission::Yes, $answer->permission, $name);
+            if ($level === Level::No) {
+                self::assertSame(Permission::No, $answer->permission, $name);
+                self::assertContains($rule, array_map(static fn(Rule $r): string => $r->id, $answer->rules), $name);
+            }
+        }
+        foreach (self::kinds() as $name => [$make]) {
+            self::assertSame([], $make->findings(), $name);
+        }
+    }
+
+    /** Only questions that fit: a welding plate has no lens to wear and cites no ISO 12312-2, a front filter is worn by nobody. */
+    public function testEachKindIsAskedWhatFitsIt(): void
+    {
+        foreach (Kind::cases() as $kind) {
+            self::assertSame($kind->isEclipseGlasses(), $kind->asks(Question::PrintedStandard), $kind->value);
+            self::assertSame($kind->isEclipseGlasses(), $kind->asks(Question::WornBy), $kind->value);
+            self::assertSame($kind->isWelding(), $kind->asks(Question::Shade) && $kind->asks(Question::Darkening), $kind->value);
+            self::assertTrue($kind->asks(Question::MakerName));
+            self::assertCount(1, array_filter([$kind->isEclipseGlasses(), $kind->isWelding(), $kind->isForInstruments()]), 'one of the three');
+            self::assertLessThanOrEqual(10, count($kind->faults()), 'one key each');
+            self::assertSame(array_unique($kind->faults(), SORT_REGULAR), $kind->faults());
+        }
+    }
+
     private static function papers(
         Stated $makerName = Stated::Yes,
         Stated $makerAddress = Stated::Yes,
@@ -126,10 +192,12 @@ final class EyewearTest extends TestCase
         Stated $instructions = Stated::Yes,
         Stated $warnings = Stated::Yes,
         ?string $expiresOn = null,
-        Origin $origin = Origin::CheckedSupplier,
+        Origin $origin = Origin::Supplier,
+        ?SupplierStanding $supplier = SupplierStanding::Checked,
         TestReport $report = TestReport::ProductAndBatch,
     ): Paperwork {
         return new Paperwork(
+            make: new Make(Kind::CardGlasses),
             makerName: $makerName,
             makerAddress: $makerAddress,
             standard: $standard,
@@ -137,6 +205,7 @@ final class EyewearTest extends TestCase
             warnings: $warnings,
             expiresOn: $expiresOn === null ? null : new DateTimeImmutable($expiresOn),
             origin: $origin,
+            supplier: $supplier,
             report: $report,
         );
     }

@@ -7,10 +7,12 @@ namespace Database\Factories\Eyewear;
 use App\Models\Eyewear\Lot;
 use App\Models\Organisation;
 use Illuminate\Database\Eloquent\Factories\Factory;
+use KeenShadow\Core\Eyewear\Kind;
 use KeenShadow\Core\Eyewear\Origin;
 use KeenShadow\Core\Eyewear\PrintedStandard;
 use KeenShadow\Core\Eyewear\Stated;
 use KeenShadow\Core\Eyewear\TestReport;
+use KeenShadow\Core\Eyewear\Wearer;
 
 /** @extends Factory<Lot> a lot whose papers are in order */
 final class LotFactory extends Factory
@@ -23,6 +25,7 @@ final class LotFactory extends Factory
         return [
             'organisation_id' => Organisation::factory(),
             'label' => $this->faker->unique()->bothify('Lot ##??'),
+            'kind' => Kind::CardGlasses,
             'pairs' => 40,
             'maker_name' => Stated::Yes,
             'maker_address' => Stated::Yes,
@@ -30,8 +33,11 @@ final class LotFactory extends Factory
             'instructions' => Stated::Yes,
             'warnings' => Stated::Yes,
             'expires_on' => null,
-            'origin' => Origin::CheckedSupplier,
+            'origin' => Origin::Maker,
             'test_report' => TestReport::ProductAndBatch,
+            'over_spectacles' => Stated::Unsure,
+            'blocks_side_light' => Stated::No,
+            'worn_by' => Wearer::Anyone,
         ];
     }
 }

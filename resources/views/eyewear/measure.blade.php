@@ -1,6 +1,7 @@
 <x-event-frame :frame="$frame" room="eyewear" :title="__('Measure and count')">
+    <x-eyewear-tabs :event="$frame->event" current="eyewear.measure" />
     <p class="lead-answer">{{ __('Measure and count') }}</p>
-    <p class="note">{{ __('It screens and does not certify. Every pair is looked over as well, always.') }} <a href="{{ route('eyewear.index', $frame->event) }}">{{ __('Lots') }}</a></p>
+    <p class="note">{{ __('It screens and does not certify. Every pair is looked over as well, always.') }}</p>
     <h2>{{ __('Light meter') }}</h2>
     <ol>
         <li>{{ __('In the dark: cover the sensor and read.') }}</li>

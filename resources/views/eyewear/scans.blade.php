@@ -1,8 +1,9 @@
 @use('App\Text\EyewearWords')
 @use('KeenShadow\Core\Eyewear\Spectrum\Lens')
 <x-event-frame :frame="$frame" room="eyewear" :title="__('Scans')">
+    <x-lot-tabs :event="$frame->event" :lot="$page->lot" current="eyewear.scans" />
     <p class="lead-answer">{{ __('Scans of :lot', ['lot' => $page->lot->label]) }}</p>
-    <p class="note">{{ __('Held against what ISO 12312-2 asks of a spectrum. It screens and does not certify; a scan of one pair says nothing of a scratch on another.') }} <a href="{{ route('eyewear.show', [$frame->event, $page->lot]) }}">{{ __('The lot') }}</a></p>
+    <p class="note">{{ __('Held against what ISO 12312-2 asks of a spectrum. It screens and does not certify; a scan of one pair says nothing of a scratch on another.') }}</p>
     <x-faults />
     @if ($page->rows === [])
         <p>{{ __('Add what a spectrophotometer measured through a lens: a CSV file with the columns nm and transmittance, transmittance_percent or optical_density, best from 280 to 1400 nm.') }}</p>

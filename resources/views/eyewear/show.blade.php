@@ -1,5 +1,6 @@
-@php use App\Text\EyewearWords; use KeenShadow\Core\Eyewear\PairFault; use KeenShadow\Core\Rules\Level; use KeenShadow\Core\Eyewear\EyewearSubject; @endphp
+@php use App\Text\EyewearWords; use App\Text\LotWords; use KeenShadow\Core\Rules\Level; use KeenShadow\Core\Eyewear\EyewearSubject; @endphp
 <x-event-frame :frame="$frame" room="eyewear" :title="$page->row->lot->label">
+    <x-lot-tabs :event="$frame->event" :lot="$page->row->lot" current="eyewear.show" />
     <div class="outdoors">
     <x-faults />
     <p class="lead-answer">{{ $page->row->lot->label }}</p>
@@ -9,10 +10,7 @@
             · {{ __(EyewearSubject::Pair->word($level)) }} {{ $page->row->count($level) }}
         @endforeach
         · {{ __('not inspected') }} {{ $page->row->unchecked() }}
-        @can('update', $page->row->lot)
-            · <a href="{{ route('eyewear.edit', [$frame->event, $page->row->lot]) }}">{{ __('Change the papers') }}</a>
-        @endcan
-        · <a href="{{ route('eyewear.scans', [$frame->event, $page->row->lot]) }}">{{ trans_choice('{0} Scans|{1} 1 scan|[2,*] :count scans', $page->row->lot->scans->count()) }}</a>
+        · {{ LotWords::kind($page->row->lot->kind) }}
     </p>
     @include('eyewear.occasions', ['occasion' => $page->occasion])
     <p>{{ $page->left }}</p>
@@ -29,10 +27,10 @@
             <fieldset class="field" id="faults">
                 <legend>{{ __('Found') }}</legend>
                 <div class="answers">
-                    @foreach (PairFault::cases() as $fault)
+                    @foreach ($page->row->lot->kind->faults() as $fault)
                         <label>
-                            <input class="form-check-input" type="checkbox" name="faults[]" value="{{ $fault->value }}" data-key="{{ EyewearWords::key($fault) }}" @checked(in_array($fault->value, (array) old('faults', []), true))>
-                            <span>{{ EyewearWords::short($fault) }} <kbd>{{ EyewearWords::key($fault) }}</kbd></span>
+                            <input class="form-check-input" type="checkbox" name="faults[]" value="{{ $fault->value }}" data-key="{{ EyewearWords::keys($page->row->lot->kind)[$fault->value] }}" @checked(in_array($fault->value, (array) old('faults', []), true))>
+                            <span>{{ EyewearWords::short($fault) }} <kbd>{{ EyewearWords::keys($page->row->lot->kind)[$fault->value] }}</kbd></span>
                         </label>
                     @endforeach
                 </div>

@@ -26,7 +26,7 @@ final class EyewearTest extends TestCase
     use WithEvent;
 
     private const PAPERS = [
-        'label' => 'Batch 12', 'pairs' => '40', 'maker_name' => 'yes', 'maker_address' => 'yes', 'printed_standard' => 'iso12312',
+        'label' => 'Batch 12', 'kind' => 'card_glasses', 'pairs' => '40', 'over_spectacles' => 'no', 'blocks_side_light' => 'no', 'worn_by' => 'anyone', 'maker_name' => 'yes', 'maker_address' => 'yes', 'printed_standard' => 'iso12312',
         'instructions' => 'yes', 'warnings' => 'yes', 'expires_on' => '', 'origin' => 'maker', 'test_report' => 'product_and_batch',
     ];
 

@@ -10,10 +10,14 @@ use App\Http\Requests\Eyewear\LotRequest;
 use App\Http\Requests\Eyewear\OccasionRequest;
 use App\Models\Event;
 use App\Models\Eyewear\Lot;
+use App\Models\Eyewear\Supplier;
 use App\Pages\Event\EventFrames;
 use App\Pages\Eyewear\LotPage;
+use App\Pages\Eyewear\PapersPage;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\View\View;
+use KeenShadow\Core\Eyewear\Kind;
 
 final class LotController
 {
@@ -27,9 +31,9 @@ final class LotController
         return view('eyewear.index', ['frame' => $frame, 'occasion' => $occasion, 'lots' => LotState::allFor($event, $occasion)]);
     }
 
-    public function create(Event $event): View
+    public function create(Request $request, Event $event): View
     {
-        return view('eyewear.lot-form', ['frame' => $this->frames->of($event), 'lot' => null]);
+        return $this->form($request, $event, null);
     }
 
     public function store(LotRequest $request, Event $event): RedirectResponse
@@ -46,9 +50,9 @@ final class LotController
         return view('eyewear.show', ['frame' => $frame, 'page' => LotPage::of($lot, $frame, $request->occasion())]);
     }
 
-    public function edit(Event $event, Lot $lot): View
+    public function edit(Request $request, Event $event, Lot $lot): View
     {
-        return view('eyewear.lot-form', ['frame' => $this->frames->of($event), 'lot' => $lot]);
+        return $this->form($request, $event, $lot);
     }
 
     public function update(LotRequest $request, Event $event, Lot $lot): RedirectResponse
@@ -56,5 +60,24 @@ final class LotController
         $lot->changeFrom($request->version(), $request->fields());
 
         return redirect()->route('eyewear.show', [$event, $lot])->with('status', __('Saved.'));
+    }
+
+    public function papers(Event $event, Lot $lot): View
+    {
+        return view('eyewear.papers', ['frame' => $this->frames->of($event), 'page' => PapersPage::of($lot, $event->eclipse_date)]);
+    }
+
+    /** With the questions of the kind that was chosen last: in a form that comes back, in the address, on the lot. */
+    private function form(Request $request, Event $event, ?Lot $lot): View
+    {
+        $asked = $request->session()->getOldInput('kind') ?? $request->query('kind');
+        $kind = (is_string($asked) ? Kind::tryFrom($asked) : null) ?? $lot->kind ?? Kind::CardGlasses;
+
+        return view('eyewear.lot-form', [
+            'frame' => $this->frames->of($event),
+            'lot' => $lot,
+            'kind' => $kind,
+            'suppliers' => Supplier::query()->where('organisation_id', $event->organisation_id)->orderBy('name')->get(),
+        ]);
     }
 }

@@ -4,20 +4,24 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Eyewear;
 
+use App\Domain\Eyewear\LotAnswers;
 use App\Http\Requests\ReadsEdits;
+use App\Http\Requests\ReadsTypedNumbers;
 use App\Models\Eyewear\Lot;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
-use Illuminate\Validation\Rules\Enum;
+use KeenShadow\Core\Eyewear\Kind;
 use KeenShadow\Core\Eyewear\Origin;
-use KeenShadow\Core\Eyewear\PrintedStandard;
-use KeenShadow\Core\Eyewear\Stated;
-use KeenShadow\Core\Eyewear\TestReport;
+use KeenShadow\Core\Eyewear\Question;
 
+/** A lot: what it is, and the answers that are asked of such a thing. */
 final class LotRequest extends FormRequest
 {
-    use ReadsEdits;
+    use ReadsTypedNumbers;
+    use ReadsEdits {
+        fields as private filledIn;
+    }
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -26,21 +30,28 @@ final class LotRequest extends FormRequest
         $user = $this->user();
         $lot = $this->route('lot');
         $highest = $lot instanceof Lot ? $lot->highestTag() : 0;
-        $stated = ['required', Rule::enum(Stated::class)];
 
         return [
             ...$this->editRules(),
             'label' => ['required', 'string', 'max:80', Rule::unique('lots')->where('organisation_id', $user->organisation_id)->ignore($lot instanceof Lot ? $lot->uuid : $this->uuid(), 'uuid')],
+            'kind' => ['required', Rule::enum(Kind::class)],
             'pairs' => ['required', 'integer', 'between:1,100000', ...($highest === 0 ? [] : ["min:{$highest}"])],
-            'maker_name' => $stated,
-            'maker_address' => $stated,
-            'printed_standard' => ['required', Rule::enum(PrintedStandard::class)],
-            'instructions' => $stated,
-            'warnings' => $stated,
-            'expires_on' => ['nullable', 'date_format:Y-m-d', 'after:1990-01-01', 'before:2200-01-01'],
             'origin' => ['required', Rule::enum(Origin::class)],
-            'test_report' => ['required', Rule::enum(TestReport::class)],
+            'supplier_id' => ['nullable', 'required_if:origin,supplier', 'integer', Rule::exists('suppliers', 'id')->where('organisation_id', $user->organisation_id)],
+            ...LotAnswers::rules($this->kind()),
         ];
+    }
+
+    /** @return array<string, mixed> with nothing where the kind is not asked */
+    public function fields(): array
+    {
+        $fields = $this->filledIn();
+        foreach (Question::cases() as $question) {
+            $fields[$question->value] = $this->kind()->asks($question) ? $fields[$question->value] ?? null : null;
+        }
+        $fields['supplier_id'] = $fields['origin'] === Origin::Supplier->value ? $fields['supplier_id'] : null;
+
+        return $fields;
     }
 
     /** @return array<string, string> */
@@ -50,11 +61,21 @@ final class LotRequest extends FormRequest
             ...$this->editMessages(),
             'label.required' => __('Give the lot a label, for example the batch number.'),
             'label.unique' => __('There is a lot with this label already.'),
+            'kind.*' => __('Choose what it is.'),
             'pairs.min' => __('Pairs with higher tags have been inspected: it is :min at least, or take those entries back first.'),
             'pairs.*' => __('The number of pairs is a whole number from 1 to 100 000.'),
-            'expires_on.*' => __('Write the date as year-month-day, or leave it empty.'),
-            'required' => __('Answer this; "not sure" is an answer.'),
-            Enum::class => __('Choose one of the answers.'),
+            'supplier_id.*' => __('Choose a supplier of your register, or another answer.'),
+            ...LotAnswers::messages(),
         ];
+    }
+
+    protected function prepareForValidation(): void
+    {
+        $this->readNumbers(['pairs', 'shade', 'lens_width_mm', 'lens_height_mm', 'opening_mm']);
+    }
+
+    private function kind(): Kind
+    {
+        return $this->enum('kind', Kind::class) ?? Kind::CardGlasses;
     }
 }

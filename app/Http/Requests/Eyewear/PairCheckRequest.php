@@ -23,7 +23,7 @@ final class PairCheckRequest extends FormRequest
             'occasion' => ['nullable', Rule::enum(Occasion::class)],
             'tag' => ['required', 'integer', 'between:1,' . $most],
             'faults' => ['array', 'list'],
-            'faults.*' => ['distinct', Rule::enum(PairFault::class)],
+            'faults.*' => ['distinct', Rule::enum(PairFault::class)->only($lot instanceof Lot ? $lot->kind->faults() : [])],
         ];
     }
 

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Eyewear\Lot;
+use App\Models\Eyewear\StoredFile;
+use App\Models\Eyewear\Supplier;
+use App\Models\User;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Str;
+use KeenShadow\Core\Audience\Methods\Method;
+
+/** One record of everything that an address may name. */
+trait RichEvent
+{
+    /**
+     * An event with one record of every kind that an address may name.
+     *
+     * @return array<string, Method|Model>
+     */
+    private function richEvent(User $owner): array
+    {
+        $event = $this->eventOf($owner);
+        $lot = Lot::factory()->create(['organisation_id' => $owner->organisation_id]);
+        $list = $event->placeLists()->create(['name' => 'Schools', 'size' => 1]);
+
+        return [
+            'event' => $event,
+            'lot' => $lot,
+            'pairCheck' => $lot->pairChecks()->create(['uuid' => Str::uuid()->toString(), 'tag' => 1, 'faults' => [], 'event_id' => $event->id, 'occasion' => 'arrival', 'checked_by' => $owner->id, 'checked_at' => now()]),
+            'lotScan' => $lot->scans()->create(['uuid' => Str::uuid()->toString(), 'name' => 'A', 'lens' => 'right', 'unit' => 'transmittance', 'readings' => [[500, 1e-5]], 'uploaded_by' => $owner->id]),
+            'lotFile' => $lot->files()->create(['uuid' => Str::uuid()->toString(), 'name' => 'Label', 'sha256' => StoredFile::keep(public_path('mark.svg'), 'image/png'), 'uploaded_by' => $owner->id]),
+            'supplier' => Supplier::query()->create(['organisation_id' => $owner->organisation_id, 'name' => Str::random(12), 'standing' => 'not_checked']),
+            'audienceGroup' => $event->audienceGroups()->create(['name' => 'Class 5B', 'people' => 24, 'band' => 'child', 'eye_from_m' => 1.2, 'eye_to_m' => 1.4]),
+            'method' => Method::Telescope,
+            'viewer' => $event->viewers()->create(['name' => 'Box', 'distance_mm' => 300, 'hole_mm' => 0.6, 'screen_side' => 'front']),
+            'placeList' => $list,
+            'place' => $list->places()->create(['position' => 1, 'name' => 'School', 'lat' => 36.5, 'lon' => -6.3, 'height_m' => 0]),
+            'positionReading' => $event->positionReadings()->create(['seconds' => 60]),
+        ];
+    }
+}
