@@ -3,7 +3,7 @@ import { randomUUID } from "node:crypto";
 import { readFileSync, readdirSync } from "node:fs";
 import { test, expect } from "@playwright/test";
 import { SAMPLES, TEXTS } from "./support-nonsense.js";
-import { newOrganiser, session, sql } from "./support-server.js";
+import { LOT, newOrganiser, session, sql } from "./support-server.js";
 
 /**
  * Nonsense for every route, with forms, JSON and files, the same in every run: no answer is an error of the server, none
@@ -92,21 +92,10 @@ test("nonsense for every route and every reader of files is answered quickly and
     const where = { place_name: "Sea wall", lat: "36.5297", lon: "-6.2926", height_m: "10", timezone: "Europe/Madrid" };
     const newEvent = () => make("/events", { ...where, title: "Fuzz", eclipse: "2027-08-02", as_typed: "1" }, "events");
     const event = await newEvent();
-    const papers = {
-        maker_name: "yes",
-        maker_address: "yes",
-        printed_standard: "iso12312",
-        instructions: "yes",
-        warnings: "yes",
-    };
     const file = { name: "a.csv", mimeType: "text/csv", buffer: Buffer.from(SAMPLES[0]) };
     const known = {
         event,
-        lot: await make(
-            `/events/${event}/glasses`,
-            { ...papers, origin: "maker", test_report: "none", label: "F", pairs: "40" },
-            "lots",
-        ),
+        lot: await make(`/events/${event}/glasses`, { ...LOT, label: "F", pairs: "40" }, "lots"),
         viewer: await make(
             `/events/${event}/viewers`,
             { name: "F", distance_mm: "300", hole_mm: "0.6", screen_side: "front" },
@@ -126,6 +115,17 @@ test("nonsense for every route and every reader of files is answered quickly and
         { name: "F", lens: "right", file: { ...file, buffer: Buffer.from(SAMPLES.at(-1)) } },
         "lot_scans",
     );
+    known.lotFile = await make(
+        `/events/${event}/glasses/${known.lot}/files`,
+        { name: "F", file: { name: "a.pdf", mimeType: "application/pdf", buffer: Buffer.from("%PDF-1.4\n%%EOF") } },
+        "lot_files",
+    );
+    known.supplier = await make(
+        `/events/${event}/glasses/suppliers`,
+        { name: "F", standing: "not_checked" },
+        "suppliers",
+    );
+    known.tag = "7";
     known.place = sql(`select id from listed_places where place_list_id = ${known.placeList} limit 1`);
     for (const [name, id] of Object.entries(known)) expect(id, name).toMatch(/^\d+$/);
     known.method = "telescope";
@@ -156,13 +156,19 @@ test("nonsense for every route and every reader of files is answered quickly and
         let url = path === "/" ? "/" : `/${path}`;
         const asForm = () => Object.entries(fields).reduce((into, [name, what]) => flat(name, what, into), {});
         if (method === "GET") url += `?${new URLSearchParams(asForm())}`;
-        else if (uri.endsWith("import") || uri.endsWith("place-lists") || maybe(0.1)) {
+        else if (/import$|place-lists$|files$|scans$|lots$/.test(uri) || maybe(0.1)) {
             const upload = {
                 name: one(["a.csv", "b.gpx", "漢.json", ".kml"]),
                 mimeType: "text/plain",
                 buffer: broken(one(SAMPLES)),
             };
-            options.multipart = { _token, areas: "building", uuid: randomUUID(), file: upload };
+            options.multipart = {
+                _token,
+                areas: "building",
+                name: "F",
+                uuid: randomUUID(),
+                [uri.endsWith("lots") ? "stock" : "file"]: upload,
+            };
         } else if (maybe(0.5)) options.data = { _token, ...fields };
         else options.form = { _token, ...asForm() };
 

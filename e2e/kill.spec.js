@@ -1,46 +1,18 @@
 import { randomUUID } from "node:crypto";
-import { readdirSync, readFileSync, readlinkSync } from "node:fs";
 import { test, expect } from "@playwright/test";
-import { EVENT, newEvent, newOrganiser, send, session, sql } from "./support-server.js";
+import { EVENT, LOT, newEvent, newOrganiser, processes, send, session, sql } from "./support-server.js";
 
 /**
  * Processes are killed while people write: children and masters of php-fpm, nginx's master, workers, backends of
  * PostgreSQL. What was acknowledged must be there, once; what was not is whole or absent; sent again it is there, once.
  */
 const SECONDS = 25;
-const LOT = {
-    maker_name: "yes",
-    maker_address: "yes",
-    printed_standard: "iso12312",
-    instructions: "yes",
-    warnings: "yes",
-    expires_on: "",
-    origin: "maker",
-    test_report: "product_and_batch",
-};
 const PLACES = 300;
 
 // The same kills in every run.
 let seed = 20270802;
 const random = () => (seed = (seed * 48271) % 2147483647) / 2147483647;
 const sleep = (ms) => new Promise((done) => setTimeout(done, ms));
-
-/** The living processes of this run whose command line has the words. */
-function processes(words) {
-    const session = readFileSync(`${process.env.RUN_DIR}/leader.pid`, "utf8");
-    return readdirSync("/proc")
-        .filter((pid) => /^\d+$/.test(pid))
-        .filter((pid) => {
-            try {
-                const fields = readFileSync(`/proc/${pid}/stat`, "utf8").split(") ").at(-1).split(" ");
-                const command = readFileSync(`/proc/${pid}/cmdline`, "utf8").replaceAll("\0", " ");
-                return fields[3] === session && command.includes(words) && readlinkSync(`/proc/${pid}/cwd`);
-            } catch {
-                return false;
-            }
-        })
-        .map(Number);
-}
 
 const VICTIMS = {
     "child of php-fpm": () => processes("php-fpm: pool"),

@@ -1,5 +1,6 @@
 import { execFileSync } from "node:child_process";
 import { randomUUID } from "node:crypto";
+import { readdirSync, readFileSync, readlinkSync } from "node:fs";
 
 /** What the form of an event says, but for its title. */
 export const EVENT = {
@@ -11,6 +12,39 @@ export const EVENT = {
     eclipse: "2027-08-02",
     as_typed: "1",
 };
+
+/** Glasses whose papers are in order, but for label and number. */
+export const LOT = {
+    kind: "card_glasses",
+    maker_name: "yes",
+    maker_address: "yes",
+    printed_standard: "iso12312",
+    instructions: "yes",
+    warnings: "yes",
+    expires_on: "",
+    origin: "maker",
+    test_report: "product_and_batch",
+    over_spectacles: "no",
+    blocks_side_light: "no",
+    worn_by: "anyone",
+};
+
+/** The living processes of this run whose command line has the words. */
+export function processes(words) {
+    const session = readFileSync(`${process.env.RUN_DIR}/leader.pid`, "utf8");
+    return readdirSync("/proc")
+        .filter((pid) => /^\d+$/.test(pid))
+        .filter((pid) => {
+            try {
+                const fields = readFileSync(`/proc/${pid}/stat`, "utf8").split(") ").at(-1).split(" ");
+                const command = readFileSync(`/proc/${pid}/cmdline`, "utf8").replaceAll("\0", " ");
+                return fields[3] === session && command.includes(words) && readlinkSync(`/proc/${pid}/cwd`);
+            } catch {
+                return false;
+            }
+        })
+        .map(Number);
+}
 
 /** Asks the database of this run, with the application's own rights. */
 export function sql(query) {

@@ -6,13 +6,17 @@ use App\Http\Controllers\Eyewear\LotController;
 use App\Http\Controllers\Eyewear\LotFileController;
 use App\Http\Controllers\Eyewear\MeasureController;
 use App\Http\Controllers\Eyewear\PairCheckController;
+use App\Http\Controllers\Eyewear\PairController;
 use App\Http\Controllers\Eyewear\ScanController;
+use App\Http\Controllers\Eyewear\StationController;
 use App\Http\Controllers\Eyewear\StockController;
 use App\Http\Controllers\Eyewear\SupplierController;
 use App\Models\Eyewear\Lot;
 use App\Models\Eyewear\Supplier;
 use Illuminate\Support\Facades\Route;
 
+// What the code of a label holds: it stays right from event to event.
+Route::get('tags/{lot}/{tag}', [PairController::class, 'find'])->name('eyewear.tag')->can('view', 'lot');
 Route::prefix('events/{event}/glasses')->name('eyewear.')->middleware('can:view,event')->group(function (): void {
     Route::get('/', [LotController::class, 'index'])->name('index');
     Route::get('measure', MeasureController::class)->name('measure');
@@ -37,6 +41,12 @@ Route::prefix('events/{event}/glasses')->name('eyewear.')->middleware('can:view,
     Route::post('{lot}/scans', [ScanController::class, 'store'])->name('scans.store')->can('update', 'lot');
     Route::delete('{lot}/scans/{lotScan}', [ScanController::class, 'destroy'])->name('scans.destroy')->can('update', 'lot');
     Route::post('{lot}/scans/{lotScan}/restore', [ScanController::class, 'restore'])->name('scans.restore')->withTrashed()->can('update', 'lot');
+    Route::get('{lot}/labels', [PairController::class, 'labels'])->name('labels')->can('view', 'lot');
+    Route::get('{lot}/pairs/{tag}', [PairController::class, 'show'])->name('pair')->can('view', 'lot');
+    Route::get('{lot}/station', [StationController::class, 'show'])->name('station')->can('check', 'lot');
+    Route::post('{lot}/trays', [StationController::class, 'take'])->name('trays.take')->can('check', 'lot');
+    Route::post('{lot}/trays/release', [StationController::class, 'release'])->name('trays.release')->can('check', 'lot');
+    Route::post('{lot}/entries', [StationController::class, 'store'])->name('entries.store')->can('check', 'lot');
     Route::post('{lot}/checks', [PairCheckController::class, 'store'])->name('checks.store')->can('check', 'lot');
     Route::post('{lot}/checks/{pairCheck}/take-back', [PairCheckController::class, 'takeBack'])->name('checks.take-back')->can('check', 'lot');
 });

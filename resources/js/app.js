@@ -2,8 +2,11 @@ import Alpine from "@alpinejs/csp";
 import { lightSound } from "./audience/light-sound.js";
 import { yard } from "./audience/yard.js";
 import { eventForm } from "./event/form.js";
+import { labels } from "./eyewear/labels.js";
 import { pairCheck } from "./eyewear/pair-check.js";
 import { spectrum } from "./eyewear/spectrum.js";
+import { station } from "./eyewear/station.js";
+import { waiting } from "./eyewear/waiting.js";
 import { liveForm, printPage } from "./live-form.js";
 import { sitePlan } from "./site/plan.js";
 import { position } from "./site/position.js";
@@ -16,6 +19,7 @@ import { boxDesign } from "./viewers/box.js";
 const parts = {
     boxDesign,
     eventForm,
+    labels,
     lightSound,
     liveForm,
     pairCheck,
@@ -27,6 +31,8 @@ const parts = {
     skyDisc,
     skyMap,
     spectrum,
+    station,
+    waiting,
     yard,
 };
 Object.entries(parts).forEach(([name, part]) => Alpine.data(name, part));

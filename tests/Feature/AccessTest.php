@@ -195,7 +195,7 @@ final class AccessTest extends TestCase
     /**
      * Every address under an event there is, from the table of routes.
      *
-     * @param array<string, Method|Model> $records
+     * @param array<string, int|Method|Model> $records
      *
      * @return list<array{string, string, list<string>}> method, address, what it names
      */

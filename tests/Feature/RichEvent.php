@@ -18,7 +18,7 @@ trait RichEvent
     /**
      * An event with one record of every kind that an address may name.
      *
-     * @return array<string, Method|Model>
+     * @return array<string, int|Method|Model>
      */
     private function richEvent(User $owner): array
     {
@@ -35,6 +35,7 @@ trait RichEvent
             'supplier' => Supplier::query()->create(['organisation_id' => $owner->organisation_id, 'name' => Str::random(12), 'standing' => 'not_checked']),
             'audienceGroup' => $event->audienceGroups()->create(['name' => 'Class 5B', 'people' => 24, 'band' => 'child', 'eye_from_m' => 1.2, 'eye_to_m' => 1.4]),
             'method' => Method::Telescope,
+            'tag' => 1,
             'viewer' => $event->viewers()->create(['name' => 'Box', 'distance_mm' => 300, 'hole_mm' => 0.6, 'screen_side' => 'front']),
             'placeList' => $list,
             'place' => $list->places()->create(['position' => 1, 'name' => 'School', 'lat' => 36.5, 'lon' => -6.3, 'height_m' => 0]),

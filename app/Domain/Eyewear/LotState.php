@@ -62,17 +62,24 @@ final readonly class LotState
     /** The first tag that is still to be looked over for an occasion; the last one where none is. */
     public static function nextTag(Lot $lot, Event $event, Occasion $occasion): int
     {
-        $done = [
-            ...$lot->pairChecks()->standing()->where('event_id', $event->id)->whereIn('occasion', self::counting($occasion))->distinct()->pluck('tag')->all(),
-            ...$lot->pairChecks()->damaged()->distinct()->pluck('tag')->all(),
-        ];
-        $isDone = array_fill_keys(array_filter($done, is_int(...)), true);
+        $isDone = self::doneTags($lot, $event, $occasion);
         $tag = 1;
         while ($tag < $lot->pairs && isset($isDone[$tag])) {
             ++$tag;
         }
 
         return $tag;
+    }
+
+    /** @return array<int, true> by tag, those that need no look for an occasion: looked over for it, or damaged */
+    public static function doneTags(Lot $lot, Event $event, Occasion $occasion): array
+    {
+        $done = [
+            ...$lot->pairChecks()->standing()->where('event_id', $event->id)->whereIn('occasion', self::counting($occasion))->distinct()->pluck('tag')->all(),
+            ...$lot->pairChecks()->damaged()->distinct()->pluck('tag')->all(),
+        ];
+
+        return array_fill_keys(array_filter($done, is_int(...)), true);
     }
 
     /** @return list<string> occasions whose looks count for one */

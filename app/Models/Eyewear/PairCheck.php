@@ -88,6 +88,12 @@ final class PairCheck extends Model
         return '{' . implode(',', array_map(static fn(PairFault $f): string => $f->value, $passing)) . '}';
     }
 
+    /** Whether it was made for an occasion of an event, or a later one of it. */
+    public function countsFor(int $eventId, Occasion $occasion): bool
+    {
+        return $this->event_id === $eventId && $this->occasion->countsFor($occasion);
+    }
+
     /** Whether another entry would say the same of the same pair, by the same checker. */
     public function saysTheSameAs(self $other): bool
     {

@@ -58,7 +58,7 @@ final readonly class LotPage
     /** Of a pair, by what was found, the papers as they are now, and the occasion. */
     public function verdict(PairCheck $check): Verdict
     {
-        return PairCondition::verdict(array_values($check->faults->all()), $this->row->verdict->level, $check->event_id === $this->eventId && $check->occasion->countsFor($this->occasion));
+        return PairCondition::verdict(array_values($check->faults->all()), $this->row->verdict->level, $check->countsFor($this->eventId, $this->occasion));
     }
 
     private static function left(LotState $row, EventFrame $frame, Occasion $occasion): string

@@ -22,6 +22,10 @@
         </form>
     @endauth
 </header>
+@auth
+    <p class="waiting" role="status" x-data="waiting" x-text="words" data-checker="{{ auth()->id() }}"
+        data-waits="{{ __(':count entries about glasses wait on this device and are being sent.') }}" data-others="{{ __(':count entries of somebody else wait on this device: they are sent when that person signs in here.') }}"></p>
+@endauth
 {{ $slot }}
 </body>
 </html>

@@ -51,7 +51,9 @@ final class PairCheckController
 
         $staysWithdrawn = $request->faults() === [] && PairCheck::query()->damaged()->where(['lot_id' => $lot->id, 'tag' => $entry->tag])->exists();
 
-        return $this->onTo($event, $lot, min($request->integer('tag') + 1, $lot->pairs), $request->occasion())
+        $onTo = $request->isOfOne() ? $this->toRecord($event, $lot, $entry->tag) : $this->onTo($event, $lot, min($entry->tag + 1, $lot->pairs), $request->occasion());
+
+        return $onTo
             ->with($staysWithdrawn ? ['status' => __('Tag :tag stays withdrawn: it was found damaged before. If that was wrong, take that entry back.', ['tag' => $entry->tag])] : []);
     }
 
@@ -70,6 +72,11 @@ final class PairCheckController
         ]));
 
         return $this->onTo($event, $lot, $pairCheck->tag, $request->occasion());
+    }
+
+    private function toRecord(Event $event, Lot $lot, int $tag): RedirectResponse
+    {
+        return redirect()->route('eyewear.pair', [$event, $lot, $tag]);
     }
 
     /** Back to the form, for the same occasion. */

@@ -39,6 +39,12 @@ final class PairCheckRequest extends FormRequest
         ];
     }
 
+    /** Whether it was sent from the record of one pair, and leads back there. */
+    public function isOfOne(): bool
+    {
+        return $this->input('back') === 'pair';
+    }
+
     public function occasion(): ?Occasion
     {
         return $this->enum('occasion', Occasion::class);
