@@ -12,22 +12,28 @@ final readonly class LabelsPage
 {
     public const MOST = 1000;
 
-    /** @param list<list<int>> $sheets tags of each sheet */
+    /**
+     * @param list<list<int>> $sheets tags of each sheet
+     * @param bool $isTest whether it is one sheet of outlines, to hold against the labels
+     */
     private function __construct(
         public Lot $lot,
         public LabelSheet $sheet,
         public int $from,
         public int $to,
         public array $sheets,
+        public bool $isTest,
     ) {}
 
     /** @param int|null $from first tag, and last: what lies outside the lot is left out */
-    public static function of(Lot $lot, LabelSheet $sheet, ?int $from, ?int $to): self
+    public static function of(Lot $lot, LabelSheet $sheet, ?int $from, ?int $to, bool $isTest): self
     {
         $from = max(1, min($from ?? 1, $lot->pairs));
         $to = min(max($from, $to ?? $lot->pairs), $lot->pairs, $from + self::MOST - 1);
 
-        return new self($lot, $sheet, $from, $to, array_chunk(range($from, $to), $sheet->columns() * $sheet->rows()));
+        $perSheet = $sheet->columns() * $sheet->rows();
+
+        return new self($lot, $sheet, $from, $to, array_chunk(range($isTest ? 1 : $from, $isTest ? $perSheet : $to), $perSheet), $isTest);
     }
 
     public function address(int $tag): string

@@ -126,6 +126,7 @@ export function station() {
             if (this.isSending || this.timer) return;
             this.isSending = true;
             this.isToSend = false;
+            this.network = this.words.sending;
             this.send().then((state) => {
                 this.isSending = false;
                 if (state === "sent" && this.isToSend) this.sendSoon();
@@ -175,8 +176,9 @@ export function station() {
         async showNetwork(state) {
             const { waiting, refused } = await unsent(this.checker);
             this.refused = refused.map(({ seq, tag, why }) => ({ seq, words: `${tag}: ${why}` }));
-            const words = state === "sent" && refused.length ? "refused" : state;
-            this.network = this.words[words].replace(":count", (words === "refused" ? refused : waiting).length);
+            const isAll = state === "sent";
+            const word = isAll && waiting.length ? "sending" : isAll && refused.length ? "refused" : state;
+            this.network = this.words[word].replace(":count", (word === "refused" ? refused : waiting).length);
         },
 
         async dismiss(event) {

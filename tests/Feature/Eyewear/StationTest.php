@@ -144,6 +144,7 @@ final class StationTest extends TestCase
         self::assertSame(2, substr_count((string) $labels->getContent(), 'class="label-sheet label-sheet-3x8"'));
         $labels->assertSee('data-address="' . route('eyewear.tag', [$this->lot, 7]) . '"', false);
         $this->get(route('eyewear.labels', [$this->event, $this->lot, 'from' => '99999', 'sheet' => '5x13']))->assertOk()->assertSee('label-sheet-5x13', false);
+        $this->get(route('eyewear.labels', [$this->event, $this->lot, 'test' => '1']))->assertSee('100 mm, at 100 %')->assertDontSee('data-address', false);
         $this->get(route('eyewear.tag', [$this->lot, 7]))->assertRedirect(route('eyewear.pair', [$next, $this->lot, 7]));
         $this->travelTo('2029-01-01 12:00:00');
         $this->get(route('eyewear.tag', [$this->lot, 7]))->assertRedirect(route('eyewear.pair', [$later, $this->lot, 7]));

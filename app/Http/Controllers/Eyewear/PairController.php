@@ -42,6 +42,6 @@ final class PairController
         $number = static fn(string $name): ?int => is_string($request->query($name)) && ctype_digit($request->query($name)) ? (int) substr($request->query($name), 0, 9) : null;
         $sheet = is_string($request->query('sheet')) ? LabelSheet::tryFrom($request->query('sheet')) : null;
 
-        return view('eyewear.labels', ['frame' => $frames->of($event), 'page' => LabelsPage::of($lot, $sheet ?? LabelSheet::Large, $number('from'), $number('to'))]);
+        return view('eyewear.labels', ['frame' => $frames->of($event), 'page' => LabelsPage::of($lot, $sheet ?? LabelSheet::Large, $number('from'), $number('to'), $request->boolean('test'))]);
     }
 }
