@@ -42,22 +42,25 @@ export function station() {
 
         press(event) {
             const { ctrlKey, metaKey, altKey, repeat, target, key } = event;
-            if (ctrlKey || metaKey || altKey || repeat || target.closest("input, select, a, summary, button")) return;
+            if (ctrlKey || metaKey || altKey || repeat || target.closest("input, select")) return;
+            // These work the button or link that has been reached by keys.
+            if ([" ", "Enter"].includes(key) && target.closest("a, summary, button")) return;
             const choice = this.choices.find((each) => each.key === key) ?? (key === "Enter" ? this.choices[0] : null);
-            const act = { p: "pause", s: "sound", u: "undo", Backspace: "undo" }[
-                key.length === 1 ? key.toLowerCase() : key
-            ];
+            const name = key.length === 1 ? key.toLowerCase() : key;
+            const act = { p: "pause", s: "sound", u: "undo", Backspace: "undo" }[name];
             if (!choice && !act) return;
             event.preventDefault();
             if (choice) this.found(choice);
             else this[act]();
         },
 
+        /** Whoever has touched a button and presses the space bar then means the next pair, not that button again. */
+        unfocus({ detail, target }) {
+            if (detail > 0) target.closest("button, summary")?.blur();
+        },
+
         choose(event) {
-            const button = event.currentTarget;
-            // A key that is pressed next means the next pair, not this button again.
-            if (event.detail > 0) button.blur();
-            this.found(this.choices[button.dataset.choice]);
+            this.found(this.choices[event.currentTarget.dataset.choice]);
         },
 
         found(choice) {

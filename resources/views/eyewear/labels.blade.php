@@ -26,7 +26,7 @@
             @endif
         </p>
     </div>
-    <div class="label-sheets" x-data="labels">
+    <div class="label-sheets" x-data="labels" tabindex="0" role="region" aria-label="{{ __('Sheets') }}">
         @foreach ($page->sheets as $tags)
             <section class="label-sheet label-sheet-{{ $page->sheet->value }}">
                 @foreach ($tags as $tag)

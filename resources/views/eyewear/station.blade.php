@@ -23,7 +23,7 @@
         'notKept' => __('This device cannot keep what you enter: it was not recorded. Use the form of the lot.'),
     ],
 ], JSON_HEX_TAG | JSON_HEX_AMP | JSON_HEX_APOS | JSON_HEX_QUOT | JSON_THROW_ON_ERROR) !!}</script>
-<main class="station" id="work" x-data="station" x-on:keydown.window="press" x-on:online.window="again" x-on:visibilitychange.document="awake">
+<main class="station" id="work" x-data="station" x-on:keydown.window="press" x-on:online.window="again" x-on:click="unfocus" x-on:visibilitychange.document="awake">
     <header class="station-head">
         <h1>{{ $page->lot->label }}</h1>
         <p>{{ EyewearWords::occasion($page->occasion) }} <x-verdict-tag :subject="EyewearSubject::Lot" :level="$page->lotVerdict->level" :rule="$page->lotVerdict->rule()" /></p>
