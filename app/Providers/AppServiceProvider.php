@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Domain\Audience\EyeHeightsOfGroups;
+use App\Domain\Audience\GroupsThatLook;
 use App\Domain\Event\EyeHeights;
 use App\Domain\Event\FitPairs;
+use App\Domain\Event\LookingGroups;
 use App\Domain\Eyewear\FitPairsOfLots;
 use App\Domain\Workers;
 use App\Pages\Audience\AudienceRoom;
@@ -32,6 +34,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(Ephemeris::class);
         $this->app->bind(FitPairs::class, FitPairsOfLots::class);
         $this->app->bind(EyeHeights::class, EyeHeightsOfGroups::class);
+        $this->app->bind(LookingGroups::class, GroupsThatLook::class);
         // In the order of work: a new room is added here.
         $this->app->tag([SkyRoom::class, SiteRoom::class, AudienceRoom::class, EyewearRoom::class, ViewersRoom::class], 'rooms');
     }
@@ -45,6 +48,6 @@ final class AppServiceProvider extends ServiceProvider
         Queue::looping(fn(Looping $event) => $this->app->make(Workers::class)->sign($event->queue));
         Date::use(CarbonImmutable::class);
         // Anything else in an address is not found, rather than an error of the database.
-        Route::patterns(array_fill_keys(['event', 'lot', 'viewer', 'pairCheck', 'placeList', 'place', 'positionReading', 'audienceGroup', 'lotScan', 'lotFile', 'supplier'], '[0-9]{1,18}') + ['tag' => '[0-9]{1,6}']);
+        Route::patterns(array_fill_keys(['event', 'lot', 'viewer', 'pairCheck', 'placeList', 'place', 'positionReading', 'audienceGroup', 'lotScan', 'lotFile', 'supplier', 'stockEntry'], '[0-9]{1,18}') + ['tag' => '[0-9]{1,6}']);
     }
 }

@@ -9,6 +9,7 @@ use KeenShadow\Core\Eyewear\Occasion;
 use KeenShadow\Core\Eyewear\PairFault;
 use KeenShadow\Core\Eyewear\Spectrum\Lens;
 use KeenShadow\Core\Eyewear\Spectrum\Outcome;
+use KeenShadow\Core\Eyewear\StockMove;
 
 /** What is found on a pair and in a scan: short words for the buttons; the full reason stands in the rule. */
 final class EyewearWords
@@ -29,6 +30,12 @@ final class EyewearWords
             Outcome::Undecided => __('undecided'),
             Outcome::NotTested => __('not tested'),
         };
+    }
+
+    /** @return array<string, string> by what may happen to pairs of a group */
+    public static function moves(): array
+    {
+        return [StockMove::Out->value => __('handed out'), StockMove::Back->value => __('came back'), StockMove::Lost->value => __('lost')];
     }
 
     /** For what pairs are looked over. */

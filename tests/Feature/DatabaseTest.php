@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Eyewear\Lot;
+use App\Models\Eyewear\StockEntry;
 use Database\Seeders\DemoPlans;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
@@ -18,7 +19,7 @@ final class DatabaseTest extends TestCase
 {
     use RefreshDatabase;
 
-    private const APPEND_ONLY = ['pair_checks', 'plan_revisions'];
+    private const APPEND_ONLY = ['pair_checks', 'plan_revisions', 'stock_moves'];
 
     /** @return iterable<string, array{string}> */
     public static function forbidden(): iterable
@@ -72,6 +73,7 @@ final class DatabaseTest extends TestCase
             DemoPlans::schoolYard($event = $this->eventOf($user), $user);
             $lot = Lot::factory()->create(['organisation_id' => $user->organisation_id]);
             $lot->pairChecks()->create(['uuid' => Str::uuid()->toString(), 'tag' => 1, 'faults' => [], 'event_id' => $event->id, 'occasion' => 'arrival', 'checked_by' => $user->id, 'checked_at' => now()]);
+            StockEntry::query()->create(['uuid' => Str::uuid()->toString(), 'event_id' => $event->id, 'lot_id' => $lot->id, 'what' => 'destroyed', 'pairs' => 1, 'tag' => 2, 'how' => 'cut', 'moved_by' => $user->id, 'moved_at' => now()]);
             $this->expectException(QueryException::class);
             $this->expectExceptionMessage('never changed or deleted');
             DB::statement($statement);

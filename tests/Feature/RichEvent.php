@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Eyewear\Lot;
+use App\Models\Eyewear\StockEntry;
 use App\Models\Eyewear\StoredFile;
 use App\Models\Eyewear\Supplier;
 use App\Models\User;
@@ -34,6 +35,7 @@ trait RichEvent
             'lotFile' => $lot->files()->create(['uuid' => Str::uuid()->toString(), 'name' => 'Label', 'sha256' => StoredFile::keep(public_path('mark.svg'), 'image/png'), 'uploaded_by' => $owner->id]),
             'supplier' => Supplier::query()->create(['organisation_id' => $owner->organisation_id, 'name' => Str::random(12), 'standing' => 'not_checked']),
             'audienceGroup' => $event->audienceGroups()->create(['name' => 'Class 5B', 'people' => 24, 'band' => 'child', 'eye_from_m' => 1.2, 'eye_to_m' => 1.4]),
+            'stockEntry' => StockEntry::query()->create(['uuid' => Str::uuid()->toString(), 'event_id' => $event->id, 'lot_id' => $lot->id, 'what' => 'destroyed', 'pairs' => 1, 'tag' => 2, 'how' => 'cut', 'moved_by' => $owner->id, 'moved_at' => now()]),
             'method' => Method::Telescope,
             'tag' => 1,
             'viewer' => $event->viewers()->create(['name' => 'Box', 'distance_mm' => 300, 'hole_mm' => 0.6, 'screen_side' => 'front']),

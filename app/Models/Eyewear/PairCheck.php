@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Eyewear;
 
+use App\Models\Event;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
@@ -30,7 +31,10 @@ use KeenShadow\Core\Eyewear\PairFault;
  * @property int $checked_by
  * @property CarbonImmutable $checked_at
  * @property int|null $corrects_id
+ * @property CarbonImmutable $received_at
  * @property User $checker
+ * @property Lot $lot
+ * @property Event $event
  */
 final class PairCheck extends Model
 {
@@ -45,6 +49,18 @@ final class PairCheck extends Model
     public function checker(): BelongsTo
     {
         return $this->belongsTo(User::class, 'checked_by');
+    }
+
+    /** @return BelongsTo<Lot, $this> */
+    public function lot(): BelongsTo
+    {
+        return $this->belongsTo(Lot::class);
+    }
+
+    /** @return BelongsTo<Event, $this> */
+    public function event(): BelongsTo
+    {
+        return $this->belongsTo(Event::class);
     }
 
     /**
@@ -104,6 +120,6 @@ final class PairCheck extends Model
 
     protected function casts(): array
     {
-        return ['tag' => 'integer', 'is_void' => 'boolean', 'occasion' => Occasion::class, 'faults' => AsEnumCollection::of(PairFault::class), 'checked_at' => 'immutable_datetime'];
+        return ['tag' => 'integer', 'is_void' => 'boolean', 'occasion' => Occasion::class, 'faults' => AsEnumCollection::of(PairFault::class), 'checked_at' => 'immutable_datetime', 'received_at' => 'immutable_datetime'];
     }
 }

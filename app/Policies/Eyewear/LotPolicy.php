@@ -21,6 +21,12 @@ final class LotPolicy
         return $user->role->mayPlan();
     }
 
+    /** Hands pairs out and takes them back, and writes down what was destroyed. */
+    public function count(User $user): bool
+    {
+        return $user->role->mayCheckGlasses();
+    }
+
     public function update(User $user, Lot $lot): Response
     {
         $seen = $this->view($user, $lot);

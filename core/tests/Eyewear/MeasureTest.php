@@ -6,10 +6,12 @@ namespace KeenShadow\Core\Tests\Eyewear;
 
 use KeenShadow\Core\Eyewear\EyewearException;
 use KeenShadow\Core\Eyewear\Measure\ApertureMask;
+use KeenShadow\Core\Eyewear\Measure\FaceShield;
 use KeenShadow\Core\Eyewear\Measure\LightMeter;
 use KeenShadow\Core\Eyewear\Measure\LotSample;
 use KeenShadow\Core\Eyewear\Measure\Shade;
 use KeenShadow\Core\Eyewear\Spectrum\Outcome;
+use KeenShadow\Core\Eyewear\Stock;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -155,5 +157,44 @@ final class MeasureTest extends TestCase
             self::assertEqualsWithDelta(3 / $tested, $sample->mostBad($tested, 0) / LotSample::MOST_PAIRS, 0.06 * 3 / $tested);
         }
         self::assertSame(59, $sample->needed(5000));
+    }
+
+    /** Worked by hand: a lap of 3 mm on every side, the middles as far apart as those of the lenses, both the same to the middle of the plate. */
+    public function testAFaceShield(): void
+    {
+        $shield = FaceShield::of(41, 38, 64);
+        self::assertSame([35.0, 32.0, 29.0], [$shield->openingWidthMm, $shield->openingHeightMm, $shield->bridgeMm()]);
+        self::assertSame([-49.5, 14.5], $shield->leftEdgesMm());
+        self::assertEqualsWithDelta(75.5, $shield->rimMm(), 1e-9);
+        self::assertEqualsWithDelta(FaceShield::PLATE_MM[0], 2 * $shield->rimMm() + 2 * $shield->openingWidthMm + $shield->bridgeMm(), 1e-9);
+        // Lenses so wide that the bridge is as narrow as it may be, and wider.
+        self::assertSame(FaceShield::LEAST_BRIDGE_MM, FaceShield::of(62, 30, 64)->bridgeMm());
+        foreach ([[62.1, 38.0, 64.0, 'lens_width_mm'], [41.0, 10.0, 64.0, 'lens_height_mm'], [41.0, 38.0, 39.0, 'centres_mm'], [41.0, NAN, 64.0, 'lens_height_mm']] as [$width, $height, $centres, $field]) {
+            try {
+                FaceShield::of($width, $height, $centres);
+                self::fail($field);
+            } catch (EyewearException $e) {
+                self::assertSame($field, $e->field);
+            }
+        }
+    }
+
+    /** Counting: out of ten fit, six are out, two came back, one is lost. */
+    public function testWhereThePairsAre(): void
+    {
+        $stock = new Stock(fit: 10, withdrawn: 3, out: 6, back: 2, lost: 1, destroyed: 2);
+        self::assertSame([3, 6, 9, 0, 1], [$stock->outNow(), $stock->toHandOut(), $stock->toCountOn(), $stock->toCallBack(), $stock->toDestroy()]);
+        // What is fit no more while it is out is called back; nothing is ever handed out that is not there.
+        $refused = new Stock(fit: 0, withdrawn: 10, out: 6, back: 2, lost: 0, destroyed: 0);
+        self::assertSame([4, 0, 0, 4, 10], [$refused->outNow(), $refused->toHandOut(), $refused->toCountOn(), $refused->toCallBack(), $refused->toDestroy()]);
+        self::assertSame([0, 0], [(new Stock(0, 0, 1, 2, 0, 0))->outNow(), (new Stock(0, 0, 0, 0, 5, 9))->toDestroy()]);
+        for ($fit = 0; $fit <= 4; ++$fit) {
+            for ($out = 0; $out <= 4; ++$out) {
+                for ($back = 0; $back <= $out; ++$back) {
+                    $stock = new Stock($fit, 0, $out, $back, 0, 0);
+                    self::assertSame($fit, $stock->toHandOut() + $stock->outNow() - $stock->toCallBack(), 'each fit pair is here or out');
+                }
+            }
+        }
     }
 }

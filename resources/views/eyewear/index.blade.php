@@ -36,6 +36,7 @@
     @endif
     <h2 id="table">{{ __('The lots as a table') }}</h2>
     <p><a href="{{ route('eyewear.csv', $frame->event) }}">{{ __('Download as CSV') }}</a> <span class="note">{{ __('It comes in again as it went out; the columns are in docs/FORMATS.md.') }}</span></p>
+    <p><a href="{{ route('eyewear.checks.csv', $frame->event) }}">{{ __('The record of all inspections as CSV') }}</a></p>
     @can('create', App\Models\Eyewear\Lot::class)
         <form method="post" action="{{ route('eyewear.csv.store', $frame->event) }}" enctype="multipart/form-data" novalidate>
             @csrf

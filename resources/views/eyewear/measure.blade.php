@@ -52,4 +52,14 @@
         <x-field name="vane_mm" :label="__('Width of a vane, mm')" :value="old('vane_mm', $request->number('vane_mm'))" inputmode="decimal" />
     </x-live-form>
     <div id="mask" aria-live="polite">@include('eyewear.measure-mask')</div>
+    <h2 id="shield-pattern">{{ __('A face shield') }}</h2>
+    <p class="note">{{ __('Glasses set in stiff card, for those on whom they do not stay. The glasses are fit first: looked over today, of a lot whose papers are in order.') }} <a href="{{ route('rules.book', $frame->event) }}#kept-on">{{ __('The rule') }}</a></p>
+    <x-live-form :action="route('eyewear.measure', $frame->event)" answer="shield">
+        <input type="hidden" name="part" value="shield">
+        <x-field name="lens_width_mm" :label="__('Width of a lens, mm')" :value="old('lens_width_mm', $request->number('lens_width_mm'))" inputmode="decimal" />
+        <x-field name="lens_height_mm" :label="__('Height of a lens, mm')" :value="old('lens_height_mm', $request->number('lens_height_mm'))" inputmode="decimal" />
+        <x-field name="centres_mm" :label="__('From middle to middle of the lenses, mm')" :value="old('centres_mm', $request->number('centres_mm'))" inputmode="decimal" />
+    </x-live-form>
+    <div id="shield" aria-live="polite">@include('eyewear.measure-shield')</div>
+    <p><button type="button" class="btn btn-quiet" x-data="printPage" x-on:click="print">{{ __('Print') }}</button></p>
 </x-event-frame>

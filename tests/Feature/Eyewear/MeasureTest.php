@@ -53,6 +53,13 @@ final class MeasureTest extends TestCase
         $this->get(route('eyewear.measure', [$this->event, 'vanes' => '2.5']))->assertSessionHasErrors('vanes');
     }
 
+    public function testAFaceShieldAtTrueSize(): void
+    {
+        $this->get(route('eyewear.measure', $this->event))->assertSee('Two openings of 35.0 × 32.0 mm, 29.0 mm of card between them')->assertSeeInOrder(['width="250mm"', 'x="-49.5"', 'width="35"', 'x="14.5"'], false);
+        $this->get(route('eyewear.measure', [$this->event, 'part' => 'shield', 'lens_width_mm' => '49', 'lens_height_mm' => '41']), ['X-Requested-With' => 'XMLHttpRequest'])->assertOk()->assertSee('43.0 × 35.0 mm, 21.0 mm')->assertDontSee('<html', false);
+        $this->get(route('eyewear.measure', [$this->event, 'lens_width_mm' => '70']))->assertSessionHasErrors(['lens_width_mm' => 'The width of a lens in millimetres must lie between 15 and 62; 70 does not.']);
+    }
+
     /** From OD 3 on the left to OD 8 on the right, a fifth of the width each. */
     public function testTheScale(): void
     {

@@ -15,16 +15,17 @@ use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use KeenShadow\Core\Eyewear\EyewearException;
 use KeenShadow\Core\Eyewear\Measure\ApertureMask;
+use KeenShadow\Core\Eyewear\Measure\FaceShield;
 use KeenShadow\Core\Eyewear\Measure\LightMeter;
 use KeenShadow\Core\Eyewear\Measure\Shade;
 
-/** A light meter, shade numbers, how many pairs to test, a mask for a telescope; stores nothing. */
+/** A light meter, shade numbers, how many pairs to test, a mask for a telescope, a face shield; stores nothing. */
 final class MeasureController
 {
     public function __invoke(MeasureRequest $request, Event $event, EventFrames $frames): View
     {
         try {
-            $answers = ['meter' => self::meter($request), 'shade' => self::shade($request), 'sample' => self::sample($request), 'mask' => self::mask($request)];
+            $answers = ['meter' => self::meter($request), 'shade' => self::shade($request), 'sample' => self::sample($request), 'mask' => self::mask($request), 'shield' => FaceShield::of($request->number('lens_width_mm'), $request->number('lens_height_mm'), $request->number('centres_mm'))];
         } catch (EyewearException $e) {
             $field = in_array($e->field, MeasureRequest::KNOWN, true) || $e->field === 'shade' ? 'value' : $e->field;
             throw ValidationException::withMessages([$field => Refusals::words($e)])->redirectTo(route('eyewear.measure', $event));
@@ -35,6 +36,7 @@ final class MeasureController
             'shade' => view('eyewear.measure-shade', $answers),
             'sample' => view('eyewear.measure-sample', $answers),
             'mask' => view('eyewear.measure-mask', $answers),
+            'shield' => view('eyewear.measure-shield', $answers),
             default => view('eyewear.measure', ['frame' => $frames->of($event), 'request' => $request] + $answers),
         };
     }

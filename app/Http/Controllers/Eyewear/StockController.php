@@ -4,43 +4,55 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Eyewear;
 
-use App\Exports\Download;
-use App\Exports\Eyewear\StockTable;
-use App\Http\Requests\Eyewear\StockFileRequest;
+use App\Domain\Event\LookingGroups;
+use App\Domain\Eyewear\Occasions;
+use App\Domain\Eyewear\StockBook;
+use App\Domain\Sky\Eclipses;
+use App\Http\Requests\Eyewear\OccasionRequest;
+use App\Http\Requests\Eyewear\StockEntryRequest;
 use App\Models\Event;
-use App\Models\Eyewear\Lot;
+use App\Models\Eyewear\StockEntry;
+use App\Models\User;
+use App\Pages\Event\EventFrames;
+use App\Pages\Eyewear\StockPage;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Response;
-use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
 
-/** All lots of an organisation as one table, out and in. */
+/** What is needed at an event and what is here; pairs that go out, come back, are lost or destroyed. */
 final class StockController
 {
-    public function csv(Event $event): Response
+    public function __construct(private readonly Eclipses $eclipses) {}
+
+    public function show(OccasionRequest $request, Event $event, EventFrames $frames, LookingGroups $looking): View
     {
-        return Download::of($event, '-lots.csv', 'text/csv', StockTable::of(Lot::query()->where('organisation_id', $event->organisation_id)->with('supplier')->orderBy('label')->get()));
+        $frame = $frames->of($event);
+
+        return view('eyewear.stock', ['frame' => $frame, 'page' => StockPage::of($event, $request->occasion() ?? Occasions::next($frame->here), $looking)]);
     }
 
-    /** Lots that are there already as the file has them are left alone; one that says otherwise stops the whole file. */
-    public function store(StockFileRequest $request, Event $event): RedirectResponse
+    public function store(StockEntryRequest $request, Event $event): RedirectResponse
     {
-        $made = DB::transaction(static function () use ($request, $event): int {
-            $there = Lot::query()->where('organisation_id', $event->organisation_id)->lockForUpdate()->get()->keyBy('label');
-            $made = 0;
-            foreach ($request->lots() as $lot) {
-                $known = $there->get($lot->label);
-                if ($known === null) {
-                    $lot->organisation_id = $event->organisation_id;
-                    $made += $lot->save() ? 1 : 0;
-                } elseif ($known->fill($lot->getAttributes())->isDirty()) {
-                    throw ValidationException::withMessages(['stock' => __('“:label” is there already and says otherwise. Change it in its own form, or take it out of the file. Nothing of the file was stored.', ['label' => $lot->label])]);
-                }
-            }
+        /** @var array{what: string, lot_id: int|string, pairs?: int|string, group_id?: int|string|null, tag?: int|string, how?: string} $fields */
+        $fields = $request->fields();
+        $this->book($request, $event)->write($request->uuid(), $fields);
 
-            return $made;
-        });
+        return redirect()->route('eyewear.stock', $event)->with('status', __('Saved.'));
+    }
 
-        return redirect()->route('eyewear.index', $event)->with('status', trans_choice('{0} All lots of the file were there already.|{1} 1 lot is added.|[2,*] :count lots are added.', $made));
+    public function takeBack(Request $request, Event $event, StockEntry $stockEntry): RedirectResponse
+    {
+        abort_unless($stockEntry->event_id === $event->id, 404);
+        $this->book($request, $event)->takeBack($stockEntry);
+
+        return redirect()->route('eyewear.stock', $event)->with('status', __('Taken back. Both entries stay in the record.'));
+    }
+
+    private function book(Request $request, Event $event): StockBook
+    {
+        /** @var User $user */
+        $user = $request->user();
+
+        return new StockBook($event, Occasions::next($this->eclipses->at($event)), $user);
     }
 }

@@ -8,6 +8,7 @@ use App\Http\Requests\ReadsTypedNumbers;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use KeenShadow\Core\Eyewear\Measure\ApertureMask;
+use KeenShadow\Core\Eyewear\Measure\FaceShield;
 use KeenShadow\Core\Eyewear\Measure\LightMeter;
 use KeenShadow\Core\Eyewear\Measure\LotSample;
 
@@ -16,12 +17,12 @@ final class MeasureRequest extends FormRequest
 {
     use ReadsTypedNumbers;
 
-    public const PARTS = ['meter', 'shade', 'sample', 'mask'];
+    public const PARTS = ['meter', 'shade', 'sample', 'mask', 'shield'];
     public const KNOWN = ['percent', 'density', 'number'];
     private const USUAL = [
         'dark_lx' => 0.0, 'open_lx' => 100000.0, 'behind_lx' => 1.0, 'resolution_lx' => 0.1, 'accuracy_percent' => 4.0, 'value' => 14.0,
         'pairs' => 400.0, 'tested' => 50.0, 'failed' => 0.0, 'most_bad' => 4.0, 'confidence_percent' => 95.0,
-        'aperture_mm' => 200.0, 'obstruction_mm' => 50.0, 'vanes' => 4.0, 'vane_mm' => 2.0,
+        'aperture_mm' => 200.0, 'obstruction_mm' => 50.0, 'vanes' => 4.0, 'vane_mm' => 2.0, 'lens_width_mm' => 41.0, 'lens_height_mm' => 38.0, 'centres_mm' => 64.0,
     ];
 
     /** @return array<string, list<mixed>> */
@@ -47,6 +48,9 @@ final class MeasureRequest extends FormRequest
             'obstruction_mm' => self::within([0.0, ApertureMask::APERTURE_MM[1]]),
             'vanes' => ['nullable', 'integer', 'between:' . implode(',', ApertureMask::VANES)],
             'vane_mm' => self::within(ApertureMask::VANE_MM),
+            'lens_width_mm' => self::within(FaceShield::LENS_MM),
+            'lens_height_mm' => self::within(FaceShield::LENS_MM),
+            'centres_mm' => self::within(FaceShield::CENTRES_MM),
         ];
     }
 
@@ -61,6 +65,7 @@ final class MeasureRequest extends FormRequest
             'known.*' => __('Choose what is known.'), 'value.*' => __('A number.'), 'part.*' => __('Choose what is known.'),
             'pairs.*' => $count, 'tested.*' => $count, 'failed.*' => $count, 'most_bad.*' => $count, 'confidence_percent.*' => self::words(LotSample::CONFIDENCE_PERCENT),
             'aperture_mm.*' => self::words(ApertureMask::APERTURE_MM), 'obstruction_mm.*' => self::words([0.0, ApertureMask::APERTURE_MM[1]]), 'vane_mm.*' => self::words(ApertureMask::VANE_MM),
+            'lens_width_mm.*' => self::words(FaceShield::LENS_MM), 'lens_height_mm.*' => self::words(FaceShield::LENS_MM), 'centres_mm.*' => self::words(FaceShield::CENTRES_MM),
             'vanes.*' => __('A whole number from :least to :most.', ['least' => ApertureMask::VANES[0], 'most' => ApertureMask::VANES[1]]),
         ];
     }
@@ -82,7 +87,7 @@ final class MeasureRequest extends FormRequest
 
     protected function prepareForValidation(): void
     {
-        $this->readNumbers(['dark_lx', 'open_lx', 'behind_lx', 'resolution_lx', 'accuracy_percent', 'value', 'confidence_percent', 'aperture_mm', 'obstruction_mm', 'vane_mm']);
+        $this->readNumbers(['dark_lx', 'open_lx', 'behind_lx', 'resolution_lx', 'accuracy_percent', 'value', 'confidence_percent', 'aperture_mm', 'obstruction_mm', 'vane_mm', 'lens_width_mm', 'lens_height_mm', 'centres_mm']);
     }
 
     protected function getRedirectUrl(): string
