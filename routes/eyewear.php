@@ -26,6 +26,7 @@ Route::prefix('events/{event}/glasses')->name('eyewear.')->middleware('can:view,
     Route::get('lots.csv', [TableController::class, 'lots'])->name('csv');
     Route::post('lots', [TableController::class, 'store'])->name('csv.store')->can('create', Lot::class);
     Route::get('inspections.csv', [TableController::class, 'checks'])->name('checks.csv');
+    Route::get('spectra', [ScanController::class, 'several'])->name('spectra');
     Route::get('stock', [StockController::class, 'show'])->name('stock');
     Route::post('stock', [StockController::class, 'store'])->name('stock.store')->can('count', Lot::class);
     Route::post('stock/{stockEntry}/take-back', [StockController::class, 'takeBack'])->name('stock.take-back')->can('count', Lot::class);

@@ -7,6 +7,7 @@ namespace App\Text;
 use KeenShadow\Core\Eyewear\Kind;
 use KeenShadow\Core\Eyewear\Occasion;
 use KeenShadow\Core\Eyewear\PairFault;
+use KeenShadow\Core\Eyewear\Spectrum\Clause;
 use KeenShadow\Core\Eyewear\Spectrum\Lens;
 use KeenShadow\Core\Eyewear\Spectrum\Outcome;
 use KeenShadow\Core\Eyewear\StockMove;
@@ -19,6 +20,17 @@ final class EyewearWords
         return match ($lens) {
             Lens::Right => __('right lens'),
             Lens::Left => __('left lens'),
+        };
+    }
+
+    public static function clause(Clause $clause): string
+    {
+        return match ($clause) {
+            Clause::Luminous => __('Luminous'),
+            Clause::Uva => __('UV-A'),
+            Clause::Uvb => __('UV-B'),
+            Clause::Infrared => __('Infrared'),
+            Clause::RightLeft => __('Right and left'),
         };
     }
 

@@ -27,7 +27,8 @@ final class Numbers
         if ($number <= 0) {
             return '0';
         }
-        $decimals = $digits - 1 - (int) floor(log10($number));
+        // Of the rounded number: 0.9996 to three digits is 1.00, not 1.000.
+        $decimals = $digits - 1 - (int) explode('e', sprintf('%.' . ($digits - 1) . 'e', $number))[1];
 
         return self::decimal(round($number, $decimals), max(0, $decimals));
     }

@@ -20,13 +20,11 @@ use KeenShadow\Core\Eyewear\Make;
 use KeenShadow\Core\Eyewear\Origin;
 use KeenShadow\Core\Eyewear\Paperwork;
 use KeenShadow\Core\Eyewear\PrintedStandard;
-use KeenShadow\Core\Eyewear\Spectrum\Assessment;
-use KeenShadow\Core\Eyewear\Spectrum\Lens;
+use KeenShadow\Core\Eyewear\Spectrum\LotSpectrum;
 use KeenShadow\Core\Eyewear\Stated;
 use KeenShadow\Core\Eyewear\TestReport;
 use KeenShadow\Core\Eyewear\Wear;
 use KeenShadow\Core\Eyewear\Wearer;
-use KeenShadow\Core\Rules\Finding;
 use KeenShadow\Core\Rules\Verdict;
 
 /**
@@ -104,19 +102,16 @@ final class Lot extends Model
         return new Wear($this->over_spectacles, $this->worn_by);
     }
 
-    /** Its papers and its scans, as they are now. */
+    /** Its papers and what instruments say, as they are now. */
     public function verdict(DateTimeImmutable $useOn): Verdict
     {
-        return $this->paperwork()->verdict($useOn, array_values(array_filter(array_map(static fn(Assessment $a): ?Finding => $a->finding(), $this->assessments()))));
+        return $this->paperwork()->verdict($useOn, $this->spectrum()->findings());
     }
 
-    /** @return list<Assessment> of each scan, and of the last right lens beside the last left one */
-    public function assessments(): array
+    /** All its scans together. */
+    public function spectrum(): LotSpectrum
     {
-        $each = array_values($this->scans->map(static fn(LotScan $s): Assessment => Assessment::of($s->scan()))->all());
-        [$right, $left] = array_map(fn(Lens $lens): ?LotScan => $this->scans->last(static fn(LotScan $s): bool => $s->lens === $lens), [Lens::Right, Lens::Left]);
-
-        return $right === null || $left === null ? $each : [...$each, Assessment::of($right->scan(), $left->scan())];
+        return new LotSpectrum(array_values($this->scans->map(static fn(LotScan $s): array => ['name' => $s->name, 'lens' => $s->lens, 'scan' => $s->scan()])->all()));
     }
 
     /** The highest tag of a check that counts, 0 before the first. */

@@ -8,9 +8,14 @@ use KeenShadow\Core\Eyewear\ScanException;
 use KeenShadow\Core\Eyewear\Spectrum\Assessment;
 use KeenShadow\Core\Eyewear\Spectrum\Band;
 use KeenShadow\Core\Eyewear\Spectrum\Cie;
+use KeenShadow\Core\Eyewear\Spectrum\ClauseResult;
+use KeenShadow\Core\Eyewear\Spectrum\Lens;
+use KeenShadow\Core\Eyewear\Spectrum\LotSpectrum;
 use KeenShadow\Core\Eyewear\Spectrum\Outcome;
 use KeenShadow\Core\Eyewear\Spectrum\Scan;
 use KeenShadow\Core\Eyewear\Spectrum\ScanUnit;
+use KeenShadow\Core\Eyewear\Spectrum\Sun;
+use KeenShadow\Core\Rules\Finding;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -144,6 +149,53 @@ final class SpectrumTest extends TestCase
         } catch (ScanException $e) {
             self::assertSame([$reason, $line], [$e->reason, $e->values['line'] ?? null]);
         }
+    }
+
+    /** Planck's law worked by hand: largest at 502.05 nm (Wien, 2.897771955 mm·K over 5772 K); at 1000 nm 0.3725 of that, at 300 nm 0.4186. */
+    public function testTheSunIsABlackBody(): void
+    {
+        self::assertEqualsWithDelta(1.0, Sun::weight(502.05), 1e-6);
+        self::assertGreaterThan(max(Sun::weight(500.0), Sun::weight(504.0)), Sun::weight(502.05));
+        $ratio = static fn(float $nm): float => (502.0398 / $nm) ** 5 * (exp(4.965114231744276) - 1) / (exp(4.965114231744276 * 502.0398 / $nm) - 1);
+        foreach ([300.0, 700.0, 1000.0, 1400.0] as $nm) {
+            self::assertEqualsWithDelta($ratio($nm), Sun::weight($nm), 1e-5);
+        }
+        // A weighted mean lies between the smallest and the largest, and is pulled to where the Sun is stronger.
+        $scan = self::steps([280 => 1e-6, 1000 => 0.01]);
+        $infrared = $scan->over(Band::Infrared);
+        self::assertNotNull($infrared);
+        self::assertGreaterThan($infrared['least'], $scan->weighted(Band::Infrared));
+        self::assertLessThan($infrared['mean'], $scan->weighted(Band::Infrared));
+        self::assertEqualsWithDelta(1e-5, self::flat(1e-5)->weighted(Band::Uva), 1e-15);
+        self::assertNull(Scan::of(ScanUnit::OpticalDensity, [[500.0, 5.0]])->weighted(Band::Uva));
+    }
+
+    /** Worked by hand: the limit over the largest value; of the luminous transmittance to the nearer limit. */
+    public function testMarginsOfEveryClause(): void
+    {
+        $margins = static fn(Scan $scan): array => array_map(static fn(ClauseResult $r): ?float => $r->margin() === null ? null : round($r->margin(), 6), ClauseResult::of($scan));
+        self::assertSame([3.2, 1.0, 10.0, 3.0], $margins(self::steps([280 => 1e-6, 380 => 1e-5, 781 => 0.01])));
+        self::assertSame([2.0, 1.0, 1.0, 46875.0], $margins(self::flat(6.4e-7)));
+        self::assertSame([0.32, 1.0, 1.0, 300.0], $margins(self::flat(1e-4)));
+        self::assertSame([null, null, null, null], $margins(Scan::of(ScanUnit::OpticalDensity, [[500.0, 5.0]])));
+        foreach (self::scans() as $name => [$right]) {
+            foreach (ClauseResult::of(self::steps($right)) as $result) {
+                self::assertSame($result->outcome === Outcome::Met, ($result->margin() ?? 0.0) >= 1 - 1e-9, "{$name} {$result->clause->value}");
+            }
+        }
+    }
+
+    /** Of one pair: right and left within 20 % of the darker, places of a lens within 10 %; what bears another name is another pair. */
+    public function testLensesAndPlacesOfAPair(): void
+    {
+        $of = static fn(string $name, Lens $lens, float $tau): array => ['name' => $name, 'lens' => $lens, 'scan' => self::flat($tau)];
+        $rules = static fn(LotSpectrum $spectrum): array => array_map(static fn(Finding $f): string => $f->reason, $spectrum->findings());
+        self::assertSame([], $rules(new LotSpectrum([$of('1', Lens::Right, 1e-5), $of('1', Lens::Left, 1.2e-5), $of('2', Lens::Left, 3e-5), $of('1', Lens::Right, 1.1e-5)])));
+        self::assertStringContainsString('20 %', implode($rules(new LotSpectrum([$of('1', Lens::Right, 1e-5), $of('1', Lens::Left, 1.21e-5)]))));
+        self::assertStringContainsString('10 %', implode($rules(new LotSpectrum([$of('1', Lens::Right, 1e-5), $of('1', Lens::Right, 1.11e-5)]))));
+        // The mean of the places of each lens: 1.05 against 1.26.
+        self::assertEqualsWithDelta(1.2, (new LotSpectrum([$of('1', Lens::Right, 1e-5), $of('1', Lens::Right, 1.1e-5), $of('1', Lens::Left, 1.26e-5)]))->rightLeft()[0]['ratio'], 1e-12);
+        self::assertSame([[], []], [(new LotSpectrum([]))->rightLeft(), (new LotSpectrum([$of('1', Lens::Right, 0.0), $of('1', Lens::Left, 1e-5)]))->rightLeft()]);
     }
 
     private static function flat(float $tau): Scan

@@ -35,13 +35,13 @@ final class ScansTest extends TestCase
     {
         $this->get(route('eyewear.scans', [$this->event, $this->lot]))->assertOk()->assertSee('Add what a spectrophotometer measured');
         $this->add('Tag 3', 'right', self::table(1e-5))->assertRedirect(route('eyewear.scans', [$this->event, $this->lot]))->assertSessionHasNoErrors();
-        $this->get(route('eyewear.scans', [$this->event, $this->lot]))->assertOk()->assertSeeInOrder(['Tag 3, right lens', 'OD 5.00, shade 12.7', 'met', '0.00100 %', 'met', 'at most 0.00100 %', 'met', 'met'])->assertDontSee('verdict-no', false);
+        $this->get(route('eyewear.scans', [$this->event, $this->lot]))->assertOk()->assertSeeInOrder(['Tag 3, right lens', 'OD 5.00, shade 12.7', 'Luminous', 'met', 'from 0.0000320 % to 0.00320 %', '0.00100 %', '3.20 times inside', 'UV-A', 'met', 'at most 0.00100 %', 'from 0.00100 % to 0.00100 %, mean 0.00100 %, weighted with the Sun 0.00100 %', '1.00 times inside', 'Infrared', 'at most 3.00 %'])->assertDontSee('verdict-no', false);
         $this->get(route('eyewear.show', [$this->event, $this->lot]))->assertSee('Papers in order')->assertSee('1 scan');
 
         // A right and a left lens are held against each other: 1.5 times as much is too much, and the lot is not handed out.
         $this->add('Tag 3', 'left', self::table(1.5e-5));
-        $this->get(route('eyewear.scans', [$this->event, $this->lot]))->assertSee('Right and left: 1.50 times as much light through one as through the other, at most 1.2; not met.');
-        $this->get(route('eyewear.show', [$this->event, $this->lot]))->assertSeeInOrder(['Do not hand out', 'A scan does not meet what ISO 12312-2 asks of a spectrum.']);
+        $this->get(route('eyewear.scans', [$this->event, $this->lot]))->assertSee('Tag 3, right and left: 1.50 times as much light through one as through the other, at most 1.2; not met.');
+        $this->get(route('eyewear.show', [$this->event, $this->lot]))->assertSeeInOrder(['Do not hand out', 'The right and the left lens of a pair differ by more than 20 %.']);
         $left = LotScan::query()->where('lens', 'left')->sole();
         $this->delete(route('eyewear.scans.destroy', [$this->event, $this->lot, $left]))->assertSessionHas('undo');
         $this->get(route('eyewear.show', [$this->event, $this->lot]))->assertSee('Papers in order');
@@ -59,6 +59,34 @@ final class ScansTest extends TestCase
     {
         $this->add('A', 'right', "nm,transmittance\n" . implode("\n", array_map(static fn(int $nm): string => $nm . ',' . ($nm >= $fromNm ? $infrared : 1e-5), range(280, $toNm))))->assertSessionHasNoErrors();
         $this->get(route('eyewear.show', [$this->event, $this->lot]))->assertSee($word);
+    }
+
+    /** Several scans of one lens are of several places of it; lenses of two pairs are not held against each other. */
+    public function testPlacesOfALensAreHeldAgainstEachOther(): void
+    {
+        $this->add('Tag 3', 'right', self::table(1e-5));
+        $this->add('Tag 4', 'left', self::table(2e-5));
+        $this->add('Tag 3', 'right', self::table(1.09e-5));
+        $shown = $this->get(route('eyewear.scans', [$this->event, $this->lot]))->assertSee('Tag 3, right lens, place by place: 1.09 times as much light through the lightest as through the darkest, at most 1.1; met.')->assertDontSee('right and left:');
+        self::assertSame(3, substr_count((string) $shown->getContent(), '>Infrared</th>'));
+        $this->get(route('eyewear.show', [$this->event, $this->lot]))->assertSee('Papers in order');
+        $this->add('Tag 3', 'right', self::table(1.2e-5));
+        $this->get(route('eyewear.show', [$this->event, $this->lot]))->assertSeeInOrder(['Do not hand out', 'A lens is uneven: from place to place it differs by more than 10 %.']);
+    }
+
+    /** Curves of several lots over each other, as many as are chosen; none of another organisation. */
+    public function testSeveralLotsOverEachOther(): void
+    {
+        $this->add('Tag 1', 'right', self::table(1e-5, 20));
+        $other = Lot::factory()->create(['organisation_id' => $this->user->organisation_id, 'label' => 'Other']);
+        $foreign = Lot::factory()->create(['label' => 'Foreign']);
+        $page = route('eyewear.spectra', $this->event);
+        $this->get($page)->assertOk()->assertSee($this->lot->label)->assertDontSee('Other')->assertDontSee('<path class="spectrum-curve', false);
+        $first = $this->lot;
+        $this->lot = $other;
+        $this->add('Tag 2', 'left', self::table(2e-5, 20));
+        $this->get($page . '?' . http_build_query(['lots' => [$first->id, $other->id, $foreign->id, 'x']]))->assertOk()->assertSeeInOrder(["{$first->label}: Tag 1, right lens", 'Other: Tag 2, left lens'])->assertDontSee('Foreign');
+        $this->get($page . '?lots=7')->assertOk();
     }
 
     /** @return TestResponse<\Illuminate\Http\Response> */

@@ -12,7 +12,9 @@ use App\Models\Eyewear\Lot;
 use App\Models\Eyewear\LotScan;
 use App\Pages\Event\EventFrames;
 use App\Pages\Eyewear\ScansPage;
+use App\Pages\Eyewear\SpectraPage;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 
@@ -22,6 +24,14 @@ final class ScanController
     public function index(Event $event, Lot $lot, EventFrames $frames): View
     {
         return view('eyewear.scans', ['frame' => $frames->of($event), 'page' => ScansPage::of($lot)]);
+    }
+
+    /** Scans of the lots that are chosen, over each other. */
+    public function several(Request $request, Event $event, EventFrames $frames): View
+    {
+        $asked = $request->query('lots');
+
+        return view('eyewear.spectra', ['frame' => $frames->of($event), 'page' => SpectraPage::of($event, array_map(intval(...), array_filter(is_array($asked) ? $asked : [], is_scalar(...))))]);
     }
 
     public function store(ScanRequest $request, Event $event, Lot $lot): RedirectResponse

@@ -23,6 +23,8 @@ enum Clause: string
     public const MOST_INFRARED = 0.03;
     /** Of the lighter over the darker: the stricter reading, 20 % of the darker. */
     public const MOST_RIGHT_LEFT = 1.2;
+    /** Of the lightest place of a lens over the darkest: 10 % of the darker. */
+    public const MOST_UNEVEN = 1.1;
     private const ROUNDING = 1e-9;
 
     /** Whether one value is above another, by more than sums of some hundred numbers are off. */

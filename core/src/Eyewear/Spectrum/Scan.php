@@ -72,6 +72,21 @@ final readonly class Scan
         return ['mean' => max(0.0, array_sum($values) / count($values)), 'least' => max(0.0, min($values)), 'most' => max(0.0, max($values))];
     }
 
+    /** Mean over a band, weighted with the spectrum of the Sun; null where the band is not covered. */
+    public function weighted(Band $band): ?float
+    {
+        if (!$this->covers($band)) {
+            return null;
+        }
+        $through = $all = 0.0;
+        for ($nm = $band->fromNm(); $nm <= $band->toNm(); ++$nm) {
+            $through += Sun::weight($nm) * $this->fractions[$nm];
+            $all += Sun::weight($nm);
+        }
+
+        return max(0.0, $through / $all);
+    }
+
     /** Luminous transmittance τv = Σ τ·D65·V(λ) / Σ D65·V(λ), from 380 to 780 nm; null where it does not reach. */
     public function luminous(): ?float
     {
