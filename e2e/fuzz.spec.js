@@ -125,6 +125,16 @@ test("nonsense for every route and every reader of files is answered quickly and
         { name: "F", standing: "not_checked" },
         "suppliers",
     );
+    known.meterReading = await make(
+        `/events/${event}/glasses/${known.lot}/readings`,
+        { what: "F", dark_lx: "0", open_lx: "100000", behind_lx: "1", resolution_lx: "0.1", accuracy_percent: "4" },
+        "meter_readings",
+    );
+    known.stockEntry = await make(
+        `/events/${event}/glasses/stock`,
+        { what: "destroyed", lot_id: known.lot, tag: "2", how: "cut" },
+        "stock_moves",
+    );
     known.tag = "7";
     known.place = sql(`select id from listed_places where place_list_id = ${known.placeList} limit 1`);
     for (const [name, id] of Object.entries(known)) expect(id, name).toMatch(/^\d+$/);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\Eyewear\LotController;
 use App\Http\Controllers\Eyewear\LotFileController;
 use App\Http\Controllers\Eyewear\MeasureController;
+use App\Http\Controllers\Eyewear\MeterReadingController;
 use App\Http\Controllers\Eyewear\PairCheckController;
 use App\Http\Controllers\Eyewear\PairController;
 use App\Http\Controllers\Eyewear\ScanController;
@@ -47,6 +48,9 @@ Route::prefix('events/{event}/glasses')->name('eyewear.')->middleware('can:view,
     Route::post('{lot}/scans', [ScanController::class, 'store'])->name('scans.store')->can('update', 'lot');
     Route::delete('{lot}/scans/{lotScan}', [ScanController::class, 'destroy'])->name('scans.destroy')->can('update', 'lot');
     Route::post('{lot}/scans/{lotScan}/restore', [ScanController::class, 'restore'])->name('scans.restore')->withTrashed()->can('update', 'lot');
+    Route::post('{lot}/readings', [MeterReadingController::class, 'store'])->name('readings.store')->can('update', 'lot');
+    Route::delete('{lot}/readings/{meterReading}', [MeterReadingController::class, 'destroy'])->name('readings.destroy')->can('update', 'lot');
+    Route::post('{lot}/readings/{meterReading}/restore', [MeterReadingController::class, 'restore'])->name('readings.restore')->withTrashed()->can('update', 'lot');
     Route::get('{lot}/labels', [PairController::class, 'labels'])->name('labels')->can('view', 'lot');
     Route::get('{lot}/pairs/{tag}', [PairController::class, 'show'])->name('pair')->can('view', 'lot');
     Route::get('{lot}/station', [StationController::class, 'show'])->name('station')->can('check', 'lot');

@@ -33,6 +33,7 @@ trait RichEvent
             'pairCheck' => $lot->pairChecks()->create(['uuid' => Str::uuid()->toString(), 'tag' => 1, 'faults' => [], 'event_id' => $event->id, 'occasion' => 'arrival', 'checked_by' => $owner->id, 'checked_at' => now()]),
             'lotScan' => $lot->scans()->create(['uuid' => Str::uuid()->toString(), 'name' => 'A', 'lens' => 'right', 'unit' => 'transmittance', 'readings' => [[500, 1e-5]], 'uploaded_by' => $owner->id]),
             'lotFile' => $lot->files()->create(['uuid' => Str::uuid()->toString(), 'name' => 'Label', 'sha256' => StoredFile::keep(public_path('mark.svg'), 'image/png'), 'uploaded_by' => $owner->id]),
+            'meterReading' => $lot->meterReadings()->create(['uuid' => Str::uuid()->toString(), 'name' => 'A', 'dark_lx' => 0, 'open_lx' => 100000, 'behind_lx' => 1, 'resolution_lx' => 0.1, 'accuracy_percent' => 4, 'read_by' => $owner->id]),
             'supplier' => Supplier::query()->create(['organisation_id' => $owner->organisation_id, 'name' => Str::random(12), 'standing' => 'not_checked']),
             'audienceGroup' => $event->audienceGroups()->create(['name' => 'Class 5B', 'people' => 24, 'band' => 'child', 'eye_from_m' => 1.2, 'eye_to_m' => 1.4]),
             'stockEntry' => StockEntry::query()->create(['uuid' => Str::uuid()->toString(), 'event_id' => $event->id, 'lot_id' => $lot->id, 'what' => 'destroyed', 'pairs' => 1, 'tag' => 2, 'how' => 'cut', 'moved_by' => $owner->id, 'moved_at' => now()]),

@@ -30,7 +30,7 @@ final readonly class LotState
     /** @return list<self> */
     public static function allFor(Event $event, Occasion $occasion): array
     {
-        return self::of(array_values(Lot::query()->where('organisation_id', $event->organisation_id)->with(['scans', 'supplier'])->orderBy('label')->get()->all()), $event, $occasion);
+        return self::of(array_values(Lot::query()->where('organisation_id', $event->organisation_id)->with(['scans', 'supplier', 'meterReadings'])->orderBy('label')->get()->all()), $event, $occasion);
     }
 
     public static function for(Lot $lot, Event $event, Occasion $occasion): self

@@ -25,6 +25,7 @@ use KeenShadow\Core\Eyewear\Stated;
 use KeenShadow\Core\Eyewear\TestReport;
 use KeenShadow\Core\Eyewear\Wear;
 use KeenShadow\Core\Eyewear\Wearer;
+use KeenShadow\Core\Rules\Finding;
 use KeenShadow\Core\Rules\Verdict;
 
 /**
@@ -56,6 +57,7 @@ use KeenShadow\Core\Rules\Verdict;
  * @property Supplier|null $supplier
  * @property Collection<int, LotScan> $scans
  * @property Collection<int, LotFile> $files
+ * @property Collection<int, MeterReading> $meterReadings
  */
 final class Lot extends Model
 {
@@ -78,6 +80,12 @@ final class Lot extends Model
     public function scans(): HasMany
     {
         return $this->hasMany(LotScan::class)->orderBy('id');
+    }
+
+    /** @return HasMany<MeterReading, $this> */
+    public function meterReadings(): HasMany
+    {
+        return $this->hasMany(MeterReading::class)->orderBy('id');
     }
 
     /** @return HasMany<LotFile, $this> */
@@ -105,7 +113,9 @@ final class Lot extends Model
     /** Its papers and what instruments say, as they are now. */
     public function verdict(DateTimeImmutable $useOn): Verdict
     {
-        return $this->paperwork()->verdict($useOn, $this->spectrum()->findings());
+        $meters = array_filter(array_map(static fn(MeterReading $r): ?Finding => $r->meter()->finding(), $this->meterReadings->all()));
+
+        return $this->paperwork()->verdict($useOn, [...$this->spectrum()->findings(), ...array_slice(array_values($meters), 0, 1)]);
     }
 
     /** All its scans together. */

@@ -7,6 +7,7 @@ namespace App\Pages\Eyewear;
 use App\Drawings\Eyewear\SpectrumCurves;
 use App\Models\Eyewear\Lot;
 use App\Models\Eyewear\LotScan;
+use App\Models\Eyewear\MeterReading;
 use App\Text\EyewearWords;
 use App\Text\Numbers;
 use KeenShadow\Core\Eyewear\Spectrum\Assessment;
@@ -20,12 +21,14 @@ final readonly class ScansPage
 {
     /**
      * @param list<array{scan: LotScan, name: string, darkness: string, clauses: list<array{name: string, asked: string, outcome: Outcome, measured: string, margin: string}>}> $rows
+     * @param list<array{reading: MeterReading, outcome: Outcome, result: string}> $readings of a light meter
      * @param list<string> $among right and left of a pair, and the places of a lens, held against each other
      */
     private function __construct(
         public Lot $lot,
         public array $rows,
         public array $among,
+        public array $readings,
         public SpectrumCurves $curves,
     ) {}
 
@@ -42,6 +45,7 @@ final readonly class ScansPage
                 ...array_map(static fn(array $of): string => __(':name, right and left: :ratio times as much light through one as through the other, at most :most; :outcome.', ['name' => $of['name'], 'ratio' => $times($of['ratio']), 'most' => Clause::MOST_RIGHT_LEFT, 'outcome' => EyewearWords::outcome($of['outcome'])]), $spectrum->rightLeft()),
                 ...array_map(static fn(array $of): string => __(':name, :lens, place by place: :ratio times as much light through the lightest as through the darkest, at most :most; :outcome.', ['name' => $of['name'], 'lens' => EyewearWords::lens($of['lens']), 'ratio' => $times($of['ratio']), 'most' => Clause::MOST_UNEVEN, 'outcome' => EyewearWords::outcome($of['outcome'])]), $spectrum->evenness()),
             ],
+            array_values(array_map(static fn(MeterReading $r): array => ['reading' => $r, 'outcome' => $r->meter()->outcome(), 'result' => MeterAnswer::of($r->meter())->result], $lot->meterReadings->all())),
             SpectrumCurves::of(array_combine(array_map(static fn(LotScan $s): string => self::name($s), $scans), array_map(static fn(LotScan $s): Scan => $s->scan(), $scans))),
         );
     }

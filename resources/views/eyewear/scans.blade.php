@@ -58,4 +58,5 @@
             <button class="btn btn-primary">{{ __('Add this scan') }}</button>
         </form>
     @endcan
+    @include('eyewear.readings')
 </x-event-frame>

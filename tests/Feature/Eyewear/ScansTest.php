@@ -7,6 +7,7 @@ namespace Tests\Feature\Eyewear;
 use App\Drawings\Eyewear\SpectrumCurves;
 use App\Models\Eyewear\Lot;
 use App\Models\Eyewear\LotScan;
+use App\Models\Eyewear\MeterReading;
 use App\Models\Role;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
@@ -72,6 +73,27 @@ final class ScansTest extends TestCase
         $this->get(route('eyewear.show', [$this->event, $this->lot]))->assertSee('Papers in order');
         $this->add('Tag 3', 'right', self::table(1.2e-5));
         $this->get(route('eyewear.show', [$this->event, $this->lot]))->assertSeeInOrder(['Do not hand out', 'A lens is uneven: from place to place it differs by more than 10 %.']);
+    }
+
+    /** Common practice: 90 of 100 000 lx behind it is a fake; 1 lx of a meter that shows tenths is within; nothing at all decides nothing. */
+    public function testAMeterCanShowAFakeAndNoGoodOneGood(): void
+    {
+        $read = fn(string $behind, string $what = 'Tag 3', string $open = '100000') => $this->post(route('eyewear.readings.store', [$this->event, $this->lot]), ['what' => $what, 'dark_lx' => '0', 'open_lx' => $open, 'behind_lx' => $behind, 'resolution_lx' => '0,1', 'accuracy_percent' => '4'] + self::newForm());
+        $read('1')->assertSessionHasNoErrors();
+        $read('0')->assertSessionHasNoErrors();
+        $this->get(route('eyewear.scans', [$this->event, $this->lot]))->assertSeeInOrder(['Light meter', 'Tag 3', 'met', '0.00100 %', 'undecided']);
+        $this->get(route('eyewear.show', [$this->event, $this->lot]))->assertSee('Papers in order');
+        $read('90', 'Fake')->assertSessionHasNoErrors();
+        $this->get(route('eyewear.show', [$this->event, $this->lot]))->assertSeeInOrder(['Do not hand out', 'A light meter finds it outside the limits']);
+        $fake = MeterReading::query()->where('name', 'Fake')->sole();
+        $this->delete(route('eyewear.readings.destroy', [$this->event, $this->lot, $fake]))->assertSessionHas('undo');
+        $this->get(route('eyewear.show', [$this->event, $this->lot]))->assertSee('Papers in order');
+        $this->post(route('eyewear.readings.restore', [$this->event, $this->lot, $fake]));
+        $this->get(route('eyewear.show', [$this->event, $this->lot]))->assertSee('Do not hand out');
+        $read('1', '')->assertSessionHasErrors('what');
+        $read('x')->assertSessionHasErrors('behind_lx');
+        $read('0', 'Night', '0')->assertSessionHasErrors('open_lx');
+        self::assertSame(3, MeterReading::query()->count());
     }
 
     /** Curves of several lots over each other, as many as are chosen; none of another organisation. */

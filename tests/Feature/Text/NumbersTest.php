@@ -32,6 +32,7 @@ final class NumbersTest extends TestCase
     public function testTwoDigitsForWhatIsKnownNoBetter(): void
     {
         $thin = "\u{202F}";
+        self::assertSame(['0.00100', '1.00'], [Numbers::about(0.00099999999, 3), Numbers::about(0.9996, 3)]);
         self::assertSame(['0', '0.055', '2.8', '33', '640', "4{$thin}300", "98{$thin}000"], array_map(Numbers::about(...), [0.0, 0.0551, 2.75, 32.7, 643.0, 4298.0, 97650.0]));
     }
 

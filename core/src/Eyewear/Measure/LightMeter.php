@@ -7,6 +7,9 @@ namespace KeenShadow\Core\Eyewear\Measure;
 use KeenShadow\Core\Eyewear\EyewearException;
 use KeenShadow\Core\Eyewear\Spectrum\Clause;
 use KeenShadow\Core\Eyewear\Spectrum\Outcome;
+use KeenShadow\Core\Rules\Finding;
+use KeenShadow\Core\Rules\Level;
+use KeenShadow\Core\Rules\Source;
 
 /**
  * Three readings of a light meter: in the dark, in open sunlight, behind the filter. τ = (behind − dark)/(open − dark).
@@ -56,6 +59,14 @@ final readonly class LightMeter
             max(0.0, $behind - $off) / ($openLx + $doubt($openLx) - $darkLx + $doubt($darkLx)),
             ($behind + $off) / $leastOpen,
         );
+    }
+
+    /** What it says of the lot; null unless it is outside the limits: a meter shows no filter good. */
+    public function finding(): ?Finding
+    {
+        return $this->outcome() === Outcome::NotMet
+            ? new Finding(Level::No, 'A light meter finds it outside the limits of ISO 12312-2, its uncertainty taken off.', 'Do not use them for the Sun; cut through the lenses.', Source::Iso12312, rule: 'papers-in-order')
+            : null;
     }
 
     /** Of the luminous transmittance alone. */
