@@ -1,6 +1,6 @@
 import { randomUUID } from "node:crypto";
 import jsQR from "jsqr";
-import { expect, expectAccessible, expectNoSidewaysScroll, test } from "./support.js";
+import { expect, expectAccessible, expectNoSidewaysScroll, signInAs, test } from "./support.js";
 import { LOT, newEvent, newOrganiser, processes, send, sql } from "./support-server.js";
 
 /** Somebody with an event and a lot of their own: where its station is, and what the database has of it. */
@@ -16,14 +16,6 @@ async function newLot(playwright, baseURL, pairs) {
             `select count(*), count(distinct tag), sum(jsonb_array_length(faults)) from pair_checks where lot_id = ${lot}`,
         );
     return { email, event, lot, station: `/events/${event}/glasses/${lot}/station`, stored };
-}
-
-async function signInAs(page, email) {
-    await page.goto("/login");
-    await page.getByLabel("E-mail address").fill(email);
-    await page.getByLabel("Password").fill(process.env.DEMO_PASSWORD);
-    await page.getByRole("button", { name: "Sign in" }).click();
-    await expect(page.getByRole("heading", { name: "Events" })).toBeVisible();
 }
 
 const tag = (page) => page.locator("#tag");

@@ -14,9 +14,14 @@ export const test = base.extend({
 
 export { expect };
 
-export async function signIn(page, who = "organiser") {
+export function signIn(page, who = "organiser") {
+    return signInAs(page, `${who}@marea-baja.example`);
+}
+
+/** With the demo's password. */
+export async function signInAs(page, email) {
     await page.goto("/login");
-    await page.getByLabel("E-mail address").fill(`${who}@marea-baja.example`);
+    await page.getByLabel("E-mail address").fill(email);
     await page.getByLabel("Password").fill(process.env.DEMO_PASSWORD);
     await page.getByRole("button", { name: "Sign in" }).click();
     await expect(page.getByRole("heading", { name: "Events" })).toBeVisible();

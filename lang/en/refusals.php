@@ -13,7 +13,7 @@ return [
     ],
     'eyewear' => [
         'out_of_range' => ':What must lie between :least and :most; :value does not.',
-        'no_light' => 'In the open there is no more light than in the dark, within the doubt of the meter: measure in full sunlight.',
+        'no_light' => 'In the open there is no more light than in the dark, within the uncertainty of the meter: measure in full sunlight.',
         'darker_than_dark' => 'Behind the filter it is darker than in the dark, :value against :dark lx: measure again.',
         'what' => [
             'percent' => 'the light that comes through in per cent',

@@ -25,11 +25,11 @@ final readonly class MeterAnswer
 
         return new self(
             match ($meter->outcome()) {
-                Outcome::Met => __('Within the limits, the doubt added'),
-                Outcome::NotMet => __('Outside the limits, the doubt taken off: not for the Sun'),
-                Outcome::Undecided, Outcome::NotTested => __('Undecided: the meter\'s doubt reaches across a limit'),
+                Outcome::Met => __('Within the limits, the uncertainty added'),
+                Outcome::NotMet => __('Outside the limits, the uncertainty taken off: not for the Sun'),
+                Outcome::Undecided, Outcome::NotTested => __('Undecided: the meter\'s uncertainty reaches across a limit'),
             },
-            __('τ = (behind − dark) / (open − dark) = :value; with the doubt of the meter from :least to :most.', ['value' => $percent($meter->transmittance), 'least' => $percent($meter->leastTransmittance), 'most' => $percent($meter->mostTransmittance)]),
+            __('τ = (behind − dark) / (open − dark) = :value; with the meter\'s uncertainty from :least to :most.', ['value' => $percent($meter->transmittance), 'least' => $percent($meter->leastTransmittance), 'most' => $percent($meter->mostTransmittance)]),
             match ($meter->outcome()) {
                 Outcome::Met => __('It is as dark as it must be to the eye. Of ultraviolet and infrared a light meter sees nothing: that takes a laboratory.'),
                 Outcome::NotMet => __('Set the lot aside. A fake shows in this way even with a cheap meter.'),

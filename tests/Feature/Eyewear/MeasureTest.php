@@ -19,7 +19,7 @@ final class MeasureTest extends TestCase
     /** By hand: 1 ± 0.09 behind and 0 ± 0.05 in the dark, so 0.86 to 1.14 lx, over 104 000.1 to 95 999.9 lx. */
     public function testReadingsAreJudgedWithTheirDoubt(): void
     {
-        $this->get(route('eyewear.measure', $this->event))->assertOk()->assertSee('= 0.00100 %; with the doubt of the meter from 0.000827 % to 0.00119 %.')->assertSee('Within the limits, the doubt added');
+        $this->get(route('eyewear.measure', $this->event))->assertOk()->assertSee('= 0.00100 %; with the meter\'s uncertainty from 0.000827 % to 0.00119 %.')->assertSee('Within the limits, the uncertainty added');
         $this->get(route('eyewear.index', $this->event))->assertSee(route('eyewear.measure', $this->event));
         $fake = $this->get(route('eyewear.measure', [$this->event, 'part' => 'meter', 'behind_lx' => '120', 'resolution_lx' => '1']), ['X-Requested-With' => 'XMLHttpRequest']);
         $fake->assertOk()->assertSee('Outside the limits')->assertSee('Set the lot aside.')->assertDontSee('<html', false);
