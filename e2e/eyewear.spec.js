@@ -93,7 +93,7 @@ test("a scan is added, read by keys, judged, and taken away again", async ({ pag
     await expect(page.locator("#file-fault")).toContainText('Line 2, column transmittance: "dark" is not a number.');
     await expect(page.getByLabel("Name")).toHaveValue("Tag 1");
     await add("Tag 1", scan(0.3));
-    await expect(page.getByRole("row", { name: /Tag 1.*not met/ })).toBeVisible();
+    await expect(page.getByRole("row", { name: /Infrared not met.*10.0 times outside/ })).toBeVisible();
     await expectAccessible(page);
     await page.getByLabel("Wavelength, nm").focus();
     await page.keyboard.press("End");

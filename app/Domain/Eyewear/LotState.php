@@ -38,14 +38,18 @@ final readonly class LotState
         return self::of([$lot], $event, $occasion)[0];
     }
 
-    /** How many pairs of all lots are still to be looked over, for the first time or again; null without any lot. */
+    /**
+     * How many pairs of all lots are still to be looked over, for the first time or again; null without any lot. A lot that its papers
+     * rule out is not looked over, but set aside.
+     */
     public static function left(Event $event, Occasion $occasion): ?int
     {
-        $lots = array_values(Lot::query()->where('organisation_id', $event->organisation_id)->get(['id', 'pairs'])->all());
+        $all = array_values(Lot::query()->where('organisation_id', $event->organisation_id)->with('supplier')->get()->all());
+        $lots = array_values(array_filter($all, static fn(Lot $lot): bool => $lot->paperwork()->verdict($event->eclipse_date)->level !== Level::No));
         $seen = array_merge([], ...array_values(self::seen(array_map(static fn(Lot $lot): int => $lot->id, $lots), $event, $occasion)));
         $done = array_sum(array_map(static fn(array $s): int => $s[0] === [] && !$s[1] ? 0 : $s[2], $seen));
 
-        return $lots === [] ? null : array_sum(array_map(static fn(Lot $lot): int => $lot->pairs, $lots)) - $done;
+        return $all === [] ? null : array_sum(array_map(static fn(Lot $lot): int => $lot->pairs, $lots)) - $done;
     }
 
     public function count(Level $level): int

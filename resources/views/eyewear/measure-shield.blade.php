@@ -4,7 +4,7 @@
 @if ($shield->rimMm() < FaceShield::LEAST_RIM_MM)
     <p class="fault">{{ __('Only :mm mm of card are left beside the openings: take a wider plate.', ['mm' => Numbers::decimal($shield->rimMm(), 0)]) }}</p>
 @endif
-<figure class="shield">
+<figure class="shield" tabindex="0" role="region" aria-label="{{ __('Pattern of the face shield') }}">
     <svg width="{{ FaceShield::PLATE_MM[0] }}mm" height="{{ FaceShield::PLATE_MM[1] }}mm" viewBox="0 0 {{ FaceShield::PLATE_MM[0] }} {{ FaceShield::PLATE_MM[1] }}" role="img" aria-label="{{ __('The face shield at true size: outline, two openings, the place of the nose') }}">
         <svg x="50%" y="42%" overflow="visible">
             @foreach ($shield->leftEdgesMm() as $left)

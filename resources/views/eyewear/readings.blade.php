@@ -27,7 +27,7 @@
         @csrf
         <x-made-from />
         <div class="side-by-side">
-            <x-field name="what" :label="__('Name of what was measured')" :value="old('what')" maxlength="60" />
+            <x-field name="what" :label="__('What was measured')" :value="old('what')" maxlength="60" />
             <x-field name="dark_lx" :label="__('1 In the dark, lx')" :value="old('dark_lx', '0')" inputmode="decimal" />
             <x-field name="open_lx" :label="__('2 In the open, lx')" :value="old('open_lx')" inputmode="decimal" />
             <x-field name="behind_lx" :label="__('3 Behind the filter, lx')" :value="old('behind_lx')" inputmode="decimal" />

@@ -74,6 +74,11 @@ final class EyewearTest extends TestCase
         $this->get(route('eyewear.show', [$this->event, $lot]))
             ->assertSee('Fit to use 1')->assertSee('Hold 1')->assertSee('Withdraw and destroy 1')->assertSee('not inspected 0');
         $this->get(route('sky.show', $this->event))->assertSee('all pairs inspected');
+        // What its papers rule out is set aside, not looked over; what is in doubt is.
+        Lot::factory()->create(['organisation_id' => $this->user->organisation_id, 'pairs' => 50, 'maker_name' => 'no']);
+        $this->get(route('sky.show', $this->event))->assertSee('all pairs inspected');
+        Lot::factory()->create(['organisation_id' => $this->user->organisation_id, 'pairs' => 30, 'origin' => Origin::WebShop]);
+        $this->get(route('sky.show', $this->event))->assertSee('30 pairs not inspected');
     }
 
     /** A look on arrival counts until the day; on the day, and for the next event, every clean pair is looked over again. What was found stays found. */
