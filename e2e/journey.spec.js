@@ -77,7 +77,10 @@ test("a newcomer goes from sign-in to a designed box", async ({ page }) => {
     await answer("Which standard", "ISO 12312-2");
     await answer("Are there instructions", "yes");
     await answer("Are the warnings", "yes");
-    await answer("Where did they come from", "the maker");
+    await answer("Where did it come from", "the maker");
+    await answer("Does it go over spectacles", "not sure");
+    await answer("Does it keep out light", "no");
+    await answer("Whose face", "both");
     await answer("Which test report", "none");
     await expectAccessible(page);
     await page.getByRole("button", { name: "See the verdict" }).click();

@@ -14,7 +14,7 @@ final readonly class PairEntry
      * @param string $uuid made by the device
      * @param list<PairFault> $faults
      * @param string|null $voids UUID of the entry that is taken back
-     * @param CarbonImmutable|null $seenAt by the clock of the device
+     * @param CarbonImmutable|null $seenAt by the server's clock, as far as the device told
      */
     public function __construct(
         public string $uuid,

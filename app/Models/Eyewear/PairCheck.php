@@ -86,14 +86,14 @@ final class PairCheck extends Model
 
     /**
      * Of each pair the check that decides for an event: the last that found what does not heal, else the last for this event,
-     * else the last.
+     * else the last. The last is the one that was looked at last: one that a device has kept for a while comes in late.
      *
      * @param Builder<self> $query
      */
     public function scopeDeciding(Builder $query, int $eventId): void
     {
         $query->standing()->selectRaw('distinct on (lot_id, tag) lot_id, tag, faults, event_id, occasion')
-            ->orderBy('lot_id')->orderBy('tag')->orderByRaw(self::DAMAGE . ' desc', [self::passing()])->orderByRaw('event_id = ? desc', [$eventId])->orderByDesc('id');
+            ->orderBy('lot_id')->orderBy('tag')->orderByRaw(self::DAMAGE . ' desc', [self::passing()])->orderByRaw('event_id = ? desc', [$eventId])->orderByDesc('checked_at')->orderByDesc('id');
     }
 
     /** The faults that can be put right, as PostgreSQL writes a list. */

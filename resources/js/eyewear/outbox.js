@@ -81,7 +81,12 @@ async function sendAll(checker) {
             batch.push(entry);
         }
         const entries = batch.map(({ uuid, tag, faults, voids, seen_at }) => ({ uuid, tag, faults, voids, seen_at }));
-        const { status, body } = await post(`${url}/entries`, { occasion, tray, entries });
+        const { status, body } = await post(`${url}/entries`, {
+            occasion,
+            tray,
+            entries,
+            sent_at: new Date().toISOString(),
+        });
         if (status === 401 || status === 419) return { state: "signed-out", answer };
         if (status === 0 || status >= 500 || status === 429) return { state: "away", answer };
         if (status === 200) answer = body;

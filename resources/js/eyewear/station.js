@@ -130,10 +130,12 @@ export function station() {
             this.isSending = true;
             this.isToSend = false;
             this.network = this.words.sending;
-            this.send().then((state) => {
-                this.isSending = false;
-                if (state === "sent" && this.isToSend) this.sendSoon();
-            });
+            this.send()
+                .catch(() => "away")
+                .then((state) => {
+                    this.isSending = false;
+                    if (state === "sent" && this.isToSend) this.sendSoon();
+                });
         },
 
         async send() {

@@ -11,6 +11,9 @@
         @endforeach
         · {{ __('not inspected') }} {{ $page->row->unchecked() }}
         · {{ LotWords::kind($page->row->lot->kind) }}
+        @can('update', $page->row->lot)
+            · <a href="{{ route('eyewear.edit', [$frame->event, $page->row->lot]) }}">{{ __('Change the papers') }}</a>
+        @endcan
     </p>
     @include('eyewear.occasions', ['occasion' => $page->occasion])
     <p>{{ $page->left }}</p>

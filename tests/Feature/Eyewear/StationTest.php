@@ -120,6 +120,19 @@ final class StationTest extends TestCase
         self::assertSame(array_values($times), PairCheck::query()->orderBy('tag')->get()->map(static fn(PairCheck $c): string => $c->checked_at->utc()->format('Y-m-d H:i:s'))->all());
     }
 
+    /** The clock of a device is an hour slow, and it comes late: what was looked at last decides, not what came in last. */
+    public function testWhatWasLookedAtLastDecides(): void
+    {
+        $this->travelTo('2027-08-02 08:00:00');
+        $clean = ['seen_at' => '2027-08-02T06:10:00Z'] + self::found(1);
+        $this->send([['seen_at' => '2027-08-02T07:30:00Z'] + self::found(1, [PairFault::Dirt])]);
+        $answer = $this->postJson(route('eyewear.entries.store', [$this->event, $this->lot]), ['occasion' => 'arrival', 'tray' => null, 'sent_at' => '2027-08-02T07:00:00Z', 'entries' => [$clean]])->assertOk();
+        $answer->assertJsonPath('counts', ['yes' => 0, 'hold' => 1, 'no' => 0]);
+        self::assertSame('2027-08-02 07:10:00', PairCheck::query()->where('uuid', $clean['uuid'])->sole()->checked_at->utc()->format('Y-m-d H:i:s'));
+        $this->send([['seen_at' => '2027-08-02T07:45:00Z'] + self::found(1)]);
+        $this->get(route('eyewear.pair', [$this->event, $this->lot, 1]))->assertSee('Fit to use');
+    }
+
     public function testTheStationShowsWhatEachKeyMeans(): void
     {
         $station = fn(Lot $lot) => $this->get(route('eyewear.station', [$this->event, $lot]));

@@ -7,6 +7,7 @@ namespace App\Http\Requests\Eyewear;
 use App\Domain\Eyewear\PairEntry;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Facades\Date;
 use Illuminate\Validation\Rule;
 use KeenShadow\Core\Eyewear\Occasion;
 use KeenShadow\Core\Eyewear\PairFault;
@@ -22,6 +23,7 @@ final class EntriesRequest extends FormRequest
         return [
             'occasion' => ['required', Rule::enum(Occasion::class)],
             'tray' => ['nullable', 'uuid'],
+            'sent_at' => ['nullable', 'date'],
             'entries' => ['present', 'array', 'list', 'max:' . self::MOST],
             'entries.*.uuid' => ['required', 'uuid'],
             'entries.*.tag' => ['required', 'integer', 'between:1,100000'],
@@ -48,12 +50,15 @@ final class EntriesRequest extends FormRequest
         /** @var list<array{uuid: string, tag: int|string, faults: list<string>, voids?: string|null, seen_at?: string|null}> $entries validated */
         $entries = $this->validated('entries');
 
+        // A device's clock may be wrong: what it shows while it sends tells by how much.
+        $slowMs = $this->filled('sent_at') ? (int) CarbonImmutable::parse($this->string('sent_at')->toString())->diffInMilliseconds(Date::now()) : 0;
+
         return array_map(static fn(array $entry): PairEntry => new PairEntry(
             uuid: $entry['uuid'],
             tag: (int) $entry['tag'],
             faults: array_map(PairFault::from(...), array_values(array_unique($entry['faults']))),
             voids: $entry['voids'] ?? null,
-            seenAt: isset($entry['seen_at']) ? CarbonImmutable::parse($entry['seen_at']) : null,
+            seenAt: isset($entry['seen_at']) ? CarbonImmutable::parse($entry['seen_at'])->addMilliseconds($slowMs) : null,
         ), $entries);
     }
 }
