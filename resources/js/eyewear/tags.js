@@ -7,6 +7,8 @@ const FETCH_BEFORE = 30;
 export const tags = {
     /** The next tags: those that were fetched before, or new ones; some are fetched while there are some left. */
     async onward() {
+        // The next ones may be on their way: to ask for others would leave those to nobody.
+        if (!this.at.tray?.tags.length) await this.coming;
         const { tray, next, spent } = this.at;
         if (tray && !tray.tags.length && next) {
             this.at = { ...this.at, tray: next, next: null, spent: [...spent, tray.uuid] };
@@ -16,9 +18,8 @@ export const tags = {
             // What is done must be known to the server, or it would give the same tags again.
             if ((await this.send()) === "sent") await this.fetch("tray", { instead: this.at.tray?.uuid ?? null });
             else this.said = [this.said, this.words.noMore].filter(Boolean).join(". ");
-        } else if (!this.at.next && !this.isFetching && !this.timer && this.at.tray.tags.length <= FETCH_BEFORE) {
-            this.isFetching = true;
-            this.fetch("next", {}).finally(() => (this.isFetching = false));
+        } else if (!this.at.next && !this.coming && !this.timer && this.at.tray.tags.length <= FETCH_BEFORE) {
+            this.coming = this.fetch("next", {}).finally(() => (this.coming = null));
         }
     },
 

@@ -130,7 +130,7 @@ final class StationTest extends TestCase
         $answer->assertJsonPath('counts', ['yes' => 0, 'hold' => 1, 'no' => 0]);
         self::assertSame('2027-08-02 07:10:00', PairCheck::query()->where('uuid', $clean['uuid'])->sole()->checked_at->utc()->format('Y-m-d H:i:s'));
         $this->send([['seen_at' => '2027-08-02T07:45:00Z'] + self::found(1)]);
-        $this->get(route('eyewear.pair', [$this->event, $this->lot, 1]))->assertSee('Fit to use');
+        $this->get(route('eyewear.pair', [$this->event, $this->lot, 1, 'occasion' => 'arrival']))->assertSee('Fit to use');
     }
 
     public function testTheStationShowsWhatEachKeyMeans(): void
