@@ -10,7 +10,7 @@
             @foreach ($shield->leftEdgesMm() as $left)
                 <svg x="{{ $left }}" overflow="visible"><rect class="shield-cut" width="{{ $shield->openingWidthMm }}" height="{{ $shield->openingHeightMm }}" rx="2"/></svg>
             @endforeach
-            <path class="shield-cut" d="M0 60C-14 60 -20 90 -22 110.2H22C20 90 14 60 0 60Z"/>
+            <path class="shield-cut" d="M0 60C-14 60 -20 86 -22 102.08H22C20 86 14 60 0 60Z"/>
             <path class="mask-edge" d="M-50 -40H50M-50 -42V-38M50 -42V-38"/>
             <text class="shield-words" y="-44" text-anchor="middle">{{ __('100 mm, at 100 %') }}</text>
         </svg>

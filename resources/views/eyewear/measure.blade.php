@@ -60,6 +60,6 @@
         <x-field name="lens_height_mm" :label="__('Height of a lens, mm')" :value="old('lens_height_mm', $request->number('lens_height_mm'))" inputmode="decimal" />
         <x-field name="centres_mm" :label="__('From middle to middle of the lenses, mm')" :value="old('centres_mm', $request->number('centres_mm'))" inputmode="decimal" />
     </x-live-form>
-    <div id="shield" aria-live="polite">@include('eyewear.measure-shield')</div>
     <p><button type="button" class="btn btn-quiet" x-data="printPage" x-on:click="print">{{ __('Print') }}</button></p>
+    <div id="shield" aria-live="polite">@include('eyewear.measure-shield')</div>
 </x-event-frame>

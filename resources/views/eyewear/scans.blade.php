@@ -17,15 +17,15 @@
                     <th scope="col">{{ __('Clause') }}</th>
                     <th scope="col">{{ __('Result') }}</th>
                     <th scope="col">{{ __('Asked') }}</th>
-                    <th scope="col">{{ __('Measured') }}</th>
+                    <th scope="col">{{ __('Measured, with its range') }}</th>
                     <th scope="col">{{ __('Margin') }}</th>
                 </x-slot:head>
                 @foreach ($row['clauses'] as $clause)
                     <tr>
                         <th scope="row">{{ $clause['name'] }}</th>
                         <td data-label="{{ __('Result') }}"><a class="verdict-tag verdict-{{ $clause['outcome']->level()->value }}" href="{{ route('rules.book', $frame->event, false) }}#papers-in-order"><x-verdict-mark :level="$clause['outcome']->level()" />{{ EyewearWords::outcome($clause['outcome']) }}</a></td>
-                        <td data-label="{{ __('Asked') }}">{{ $clause['asked'] }}</td>
-                        <td data-label="{{ __('Measured') }}">{{ $clause['measured'] }}</td>
+                        <td data-label="{{ __('Asked') }}">{{ $clause['asked'] }} <span class="meaning">{{ __('ISO 12312-2:2015, from memory') }}</span></td>
+                        <td data-label="{{ __('Measured, with its range') }}">{{ $clause['measured'] }}</td>
                         <td data-label="{{ __('Margin') }}">{{ $clause['margin'] }}</td>
                     </tr>
                 @endforeach

@@ -20,8 +20,8 @@ final readonly class FaceShield
     /** Card between the openings, to hold; and beyond them, against light from the sides. */
     public const LEAST_BRIDGE_MM = 8.0;
     public const LEAST_RIM_MM = 40.0;
-    /** Width and height of the plate, which goes on a sheet of A4 and of Letter. */
-    public const PLATE_MM = [250.0, 190.0];
+    /** Width and height of the plate, which goes across a sheet of A4 and of Letter with a line of words. */
+    public const PLATE_MM = [250.0, 176.0];
 
     private function __construct(
         public float $openingWidthMm,
