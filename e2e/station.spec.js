@@ -88,11 +88,18 @@ test("one hand, a phone: a button a finding, pause, undo as a correcting entry, 
 test("two checkers at once never meet on a tag", async ({ page, browser, playwright, baseURL }) => {
     const { email, station, stored } = await newLot(playwright, baseURL, 100);
     const second = await (await browser.newContext({ baseURL })).newPage();
+    const secondTab = await page.context().newPage();
     for (const each of [page, second]) {
         await signInAs(each, email);
         await each.goto(station);
         await expect(tag(each)).toHaveText(/\d/);
     }
+    // Another tab of one browser is no other checker.
+    await secondTab.goto(station);
+    await expect(secondTab.locator("#said")).toContainText("open in another tab");
+    await secondTab.keyboard.press("Space");
+    await expect(tag(secondTab)).toHaveText("");
+    await secondTab.close();
     await Promise.all(
         [page, second].map(async (each) => {
             for (let i = 0; i < 50; i++) await each.keyboard.press("Space");

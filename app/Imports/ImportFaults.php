@@ -19,6 +19,14 @@ final class ImportFaults extends RuntimeException
         parent::__construct($faults[0] ?? '');
     }
 
+    /** @return list<string> the first ones, and how many more there are */
+    public function told(): array
+    {
+        $more = $this->count - count($this->faults);
+
+        return $more === 0 ? $this->faults : [...$this->faults, __('And :n more.', ['n' => $more])];
+    }
+
     /** @param non-empty-list<string> $faults all of them */
     public static function of(array $faults): self
     {

@@ -29,8 +29,10 @@ final class GroupsThatLook implements LookingGroups
         ))->all());
     }
 
-    public function pairsNeeded(Event $event): int
+    public function pairs(Event $event, int $there): array
     {
-        return GlassesSum::usual(array_sum(array_map(static fn(LookingGroup $g): int => $g->mayLook ? $g->people : 0, $this->of($event))))->needed();
+        $sum = GlassesSum::usual(array_sum(array_map(static fn(LookingGroup $g): int => $g->mayLook ? $g->people : 0, $this->of($event))));
+
+        return ['needed' => $sum->needed(), 'missing' => $sum->missingWith($there)];
     }
 }

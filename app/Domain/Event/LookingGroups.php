@@ -12,6 +12,6 @@ interface LookingGroups
     /** @return list<LookingGroup> by name */
     public function of(Event $event): array;
 
-    /** Pairs that those who may look need, sharing them as is usual, with spares. */
-    public function pairsNeeded(Event $event): int;
+    /** @return array{needed: int, missing: int} pairs that those who may look need, sharing them as is usual, with spares; and how many of these are missing where so many are there */
+    public function pairs(Event $event, int $there): array;
 }

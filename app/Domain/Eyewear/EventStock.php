@@ -31,9 +31,8 @@ final readonly class EventStock
         $stocks = [];
         foreach ($lots as $state) {
             $of = static fn(StockMove $what): int => $moved["{$state->lot->id} {$what->value}"] ?? 0;
-            $isInOrder = $state->verdict->level === Level::Yes;
             $stocks[$state->lot->id] = new Stock(
-                fit: $isInOrder ? $state->count(Level::Yes) : 0,
+                fit: $state->count(Level::Yes),
                 withdrawn: $state->count(Level::No),
                 out: $of(StockMove::Out),
                 back: $of(StockMove::Back),

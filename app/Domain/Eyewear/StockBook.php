@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Domain\Eyewear;
 
+use App\Domain\Event\LookingGroup;
+use App\Domain\Event\LookingGroups;
 use App\Models\EditConflict;
 use App\Models\Event;
 use App\Models\Eyewear\Lot;
@@ -14,6 +16,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 use KeenShadow\Core\Eyewear\Occasion;
+use KeenShadow\Core\Eyewear\Stock;
 use KeenShadow\Core\Eyewear\StockMove;
 
 /** Writes what happens to pairs at an event. Who writes about a lot waits for whoever does so at the moment: nothing goes out twice. */
@@ -26,6 +29,7 @@ final readonly class StockBook
         private Event $event,
         private Occasion $occasion,
         private User $mover,
+        private LookingGroups $looking,
     ) {}
 
     /**
@@ -75,6 +79,7 @@ final readonly class StockBook
         };
         $isDestroyedAlready = $entry->tag !== null && StockEntry::query()->standing()->where(['lot_id' => $lot->id, 'tag' => $entry->tag])->exists();
         [$field, $words] = match (true) {
+            $entry->what === StockMove::Out && $lot->kind->isEclipseGlasses() && !$this->mayLook($entry->group_id) => ['group_id', __('By the rule book, or the policy of the event, this group does not look through glasses: give it an image on a screen.')],
             $isDestroyedAlready => ['tag', __('Tag :tag of this lot is destroyed already.', ['tag' => $entry->tag])],
             ($entry->tag ?? $entry->pairs) <= $most => [null, ''],
             $entry->what === StockMove::Out => ['pairs', trans_choice('{0} No pair of this lot is fit and here: it goes out only when it was looked over and found fit.|{1} Only 1 pair of this lot is fit and here.|[2,*] Only :count pairs of this lot are fit and here.', $most)],
@@ -89,8 +94,14 @@ final readonly class StockBook
     /** How many of a lot are out with a group, or with nobody in particular. */
     private function with(Lot $lot, ?int $groupId): int
     {
-        $sum = fn(StockMove ...$what): int => (int) StockEntry::query()->standing()->where(['lot_id' => $lot->id])->whereIn('what', $what)->where('event_id', $this->event->id)->where('group_id', $groupId)->sum('pairs');
+        $sum = fn(StockMove $what): int => (int) StockEntry::query()->standing()->where(['lot_id' => $lot->id, 'what' => $what, 'event_id' => $this->event->id, 'group_id' => $groupId])->sum('pairs');
 
-        return max(0, $sum(StockMove::Out) - $sum(StockMove::Back, StockMove::Lost));
+        return (new Stock(fit: 0, withdrawn: 0, out: $sum(StockMove::Out), back: $sum(StockMove::Back), lost: $sum(StockMove::Lost), destroyed: 0))->outNow();
+    }
+
+    /** Whether the rule book lets a group look through glasses; who takes some for nobody in particular answers for them. */
+    private function mayLook(?int $groupId): bool
+    {
+        return array_filter($this->looking->of($this->event), static fn(LookingGroup $group): bool => $group->id === $groupId && !$group->mayLook) === [];
     }
 }

@@ -21,7 +21,8 @@ final readonly class StockPage
 {
     /**
      * @param list<array{lot: Lot, verdict: Verdict, held: int, left: int, stock: Stock}> $rows
-     * @param int $needed pairs that the audience needs, and how many can be counted on
+     * @param int $needed pairs that the audience needs
+     * @param int $short of those that can be counted on
      * @param list<LookingGroup> $groups
      * @param list<array{group: LookingGroup, fits: list<array{lot: Lot, verdict: Verdict}>}> $suits glasses that may be handed out, by group
      * @param Collection<int, StockEntry> $moves that count, newest first
@@ -31,6 +32,7 @@ final readonly class StockPage
         public array $rows,
         public int $needed,
         public int $available,
+        public int $short,
         public array $groups,
         public array $suits,
         public Collection $moves,
@@ -40,6 +42,8 @@ final readonly class StockPage
     {
         $stock = EventStock::of($event, $occasion);
         $groups = $looking->of($event);
+        $available = $stock->pairsToCountOn();
+        $pairs = $looking->pairs($event, $available);
         $rows = [];
         foreach ($stock->lots as $state) {
             $rows[] = ['lot' => $state->lot, 'verdict' => $state->verdict, 'held' => $state->count(Level::Hold), 'left' => $state->unchecked(), 'stock' => $stock->stocks[$state->lot->id]];
@@ -49,18 +53,13 @@ final readonly class StockPage
         return new self(
             occasion: $occasion,
             rows: $rows,
-            needed: $looking->pairsNeeded($event),
-            available: $stock->pairsToCountOn(),
+            needed: $pairs['needed'],
+            available: $available,
+            short: $pairs['missing'],
             groups: $groups,
             suits: array_map(static fn(LookingGroup $group): array => ['group' => $group, 'fits' => array_map(static fn(array $row): array => ['lot' => $row['lot'], 'verdict' => $row['lot']->wear()->suits($group->hasChildren, $group->hasGrown, $group->spectacles)], $worn)], array_values(array_filter($groups, static fn(LookingGroup $group): bool => $group->mayLook))),
             moves: StockEntry::query()->standing()->where('event_id', $event->id)->with(['lot', 'mover', 'group'])->orderByDesc('id')->get(),
         );
-    }
-
-    /** How many more are needed than can be counted on. */
-    public function short(): int
-    {
-        return max(0, $this->needed - $this->available);
     }
 
     /** @return list<Lot> of which some are fit and here, or out */

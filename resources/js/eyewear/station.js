@@ -6,6 +6,17 @@ import { tone } from "./tones.js";
 
 const RETRY_MS = [2000, 5000, 10000, 30000];
 
+/** Whether no other tab of this browser has the station open: two would show the same tags. Held as long as the page is. */
+function alone(key) {
+    if (!navigator.locks) return Promise.resolve(true);
+    return new Promise((told) => {
+        navigator.locks.request(`station ${key}`, { ifAvailable: true }, (lock) => {
+            told(lock !== null);
+            return lock && new Promise(() => {});
+        });
+    });
+}
+
 /**
  * The looking-over station. A key or a button records what was found on the pair whose tag is shown, and the next tag
  * comes by itself; each entry is kept on the device first. What a key means for the pair is the server's to say.
@@ -28,8 +39,15 @@ export function station() {
             this.pace = unknownPace;
             this.retries = 0;
             // Presses are worked off one after the other, each for the tag that is shown when it is its turn.
-            this.turn = this.begin();
+            this.turn = alone(this.key).then((isAlone) => (isAlone ? this.begin() : this.elsewhere()));
             this.awake();
+        },
+
+        /** Nothing is ever this tab's turn. */
+        elsewhere() {
+            this.said = this.words.elsewhere;
+            this.isElsewhere = true;
+            return new Promise(() => {});
         },
 
         async begin() {
@@ -201,6 +219,7 @@ export function station() {
         },
 
         async leave(event) {
+            if (this.isElsewhere) return;
             event.preventDefault();
             const { href } = event.currentTarget;
             await this.turn;

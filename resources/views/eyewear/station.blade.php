@@ -20,7 +20,7 @@
         'done' => __(':count looked over here'), 'left' => __(':count left in the lot'), 'pace' => __(':seconds s each, about :minutes min for the rest'),
         'sent' => __('All is stored.'), 'sending' => __('Being sent …'), 'refused' => __(':count could not be stored, see below; all others are.'), 'away' => __('No network: :count wait on this device and are sent when it is back. Go on.'), 'signed-out' => __('You are signed out: :count wait on this device. Sign in again; nothing is lost.'),
         'takenBack' => __('Tag :tag is taken back: look at it again.'), 'noneFree' => __('No tags are free: all are looked over, or with others.'), 'noMore' => __('No more tags are here; the next come with the network.'), 'notFree' => __('From tag :tag on nothing is free: it is looked over, or with somebody else.'),
-        'notKept' => __('This device cannot keep what you enter: it was not recorded. Use the form of the lot.'),
+        'elsewhere' => __('This station is open in another tab of this browser: go on there, or close it and load this page again.'), 'notKept' => __('This device cannot keep what you enter: it was not recorded. Use the form of the lot.'),
     ],
 ], JSON_HEX_TAG | JSON_HEX_AMP | JSON_HEX_APOS | JSON_HEX_QUOT | JSON_THROW_ON_ERROR) !!}</script>
 <main class="station" id="work" x-data="station" x-on:keydown.window="press" x-on:online.window="again" x-on:click="unfocus" x-on:visibilitychange.document="awake">

@@ -7,7 +7,7 @@
 @endphp
 <x-event-frame :frame="$frame" room="eyewear" :title="__('Stock for the event')">
     <x-eyewear-tabs :event="$frame->event" current="eyewear.stock" />
-    <p class="lead-answer">{{ $page->short() === 0 ? __('Enough: :available pairs are fit, :needed are needed.', ['available' => $page->available, 'needed' => $page->needed]) : __(':short pairs short: :needed are needed, :available are fit.', ['short' => $page->short(), 'needed' => $page->needed, 'available' => $page->available]) }}</p>
+    <p class="lead-answer">{{ trans_choice('{0} Enough: :available pairs are fit, :needed are needed.|{1} 1 pair short: :needed are needed, :available are fit.|[2,*] :count pairs short: :needed are needed, :available are fit.', $page->short, ['needed' => $page->needed, 'available' => $page->available]) }}</p>
     <p class="note">{{ __('Needed by the groups whose people may look through glasses, sharing them as is usual, with spares.') }} <a href="{{ route('audience.index', $frame->event) }}">{{ __('The sum') }}</a></p>
     <x-faults />
     @include('eyewear.occasions', ['occasion' => $page->occasion])

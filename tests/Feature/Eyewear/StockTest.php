@@ -43,7 +43,7 @@ final class StockTest extends TestCase
     public function testWhatIsNeededAgainstWhatIsHere(): void
     {
         $page = fn() => $this->get(route('eyewear.stock', $this->event))->assertOk();
-        $page()->assertSee('1 pairs short: 11 are needed, 10 are fit.')->assertSee('2 to destroy');
+        $page()->assertSee('1 pair short: 11 are needed, 10 are fit.')->assertSee('2 to destroy');
         $this->move('out', 6)->assertSessionHasNoErrors();
         $this->move('back', 2)->assertSessionHasNoErrors();
         $this->move('lost', 1)->assertSessionHasNoErrors();
@@ -70,6 +70,21 @@ final class StockTest extends TestCase
             $this->post(route('eyewear.stock.store', $this->event), $wrong + ['what' => 'out', 'lot_id' => (string) $this->lot->id, 'pairs' => '1'] + self::newForm())->assertSessionHasErrors();
         }
         self::assertSame(1, StockEntry::query()->count());
+    }
+
+    /** The rule book and the policy decide: what they refuse a group is not handed to it; what is out with it by then comes back. */
+    public function testGlassesGoToNoGroupThatMayNotLook(): void
+    {
+        $this->move('out', 2)->assertSessionHasNoErrors();
+        foreach ([['band' => 'young_child'], ['peeks' => true, 'band' => 'child']] as $change) {
+            $this->group->update($change);
+            $this->move('out', 1)->assertSessionHasErrors(['group_id' => 'By the rule book, or the policy of the event, this group does not look through glasses: give it an image on a screen.']);
+        }
+        $this->group->update(['peeks' => false]);
+        $this->event->update(['policy' => 'indirect_only']);
+        $this->move('out', 1)->assertSessionHasErrors('group_id');
+        $this->move('back', 2)->assertSessionHasNoErrors();
+        self::assertSame(2, StockEntry::query()->count());
     }
 
     public function testAFormSentTwiceCountsOnceAndTakingBackIsANewEntry(): void

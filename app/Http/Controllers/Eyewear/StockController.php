@@ -22,13 +22,16 @@ use Illuminate\View\View;
 /** What is needed at an event and what is here; pairs that go out, come back, are lost or destroyed. */
 final class StockController
 {
-    public function __construct(private readonly Eclipses $eclipses) {}
+    public function __construct(
+        private readonly Eclipses $eclipses,
+        private readonly LookingGroups $looking,
+    ) {}
 
-    public function show(OccasionRequest $request, Event $event, EventFrames $frames, LookingGroups $looking): View
+    public function show(OccasionRequest $request, Event $event, EventFrames $frames): View
     {
         $frame = $frames->of($event);
 
-        return view('eyewear.stock', ['frame' => $frame, 'page' => StockPage::of($event, $request->occasion() ?? Occasions::next($frame->here), $looking)]);
+        return view('eyewear.stock', ['frame' => $frame, 'page' => StockPage::of($event, $request->occasion() ?? Occasions::next($frame->here), $this->looking)]);
     }
 
     public function store(StockEntryRequest $request, Event $event): RedirectResponse
@@ -53,6 +56,6 @@ final class StockController
         /** @var User $user */
         $user = $request->user();
 
-        return new StockBook($event, Occasions::next($this->eclipses->at($event)), $user);
+        return new StockBook($event, Occasions::next($this->eclipses->at($event)), $user, $this->looking);
     }
 }

@@ -47,11 +47,8 @@ final class StockFileRequest extends FormRequest
                 $suppliers = Supplier::query()->where('organisation_id', $user->organisation_id)->pluck('id', 'name')->all();
                 $this->lots = StockFile::read($file->getPathname(), $suppliers);
             } catch (ImportFaults $e) {
-                foreach ($e->faults as $fault) {
+                foreach ($e->told() as $fault) {
                     $validator->errors()->add('stock', $fault);
-                }
-                if ($e->count > count($e->faults)) {
-                    $validator->errors()->add('stock', __('And :n more.', ['n' => $e->count - count($e->faults)]));
                 }
             }
         }];

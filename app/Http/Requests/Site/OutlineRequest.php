@@ -56,11 +56,8 @@ final class OutlineRequest extends FormRequest
                     ? OutlineFile::addTo($plan, $file->getPathname(), new LocalTangentPlane($event->lat, $event->lon), ThingKind::from($this->string('areas')->toString()))
                     : SitePlan::of($plan->things, HorizonFile::read($file->getPathname()), $plan->accuracyM);
             } catch (ImportFaults $e) {
-                foreach ($e->faults as $fault) {
+                foreach ($e->told() as $fault) {
                     $validator->errors()->add('file', $fault);
-                }
-                if ($e->count > count($e->faults)) {
-                    $validator->errors()->add('file', __('And :n more.', ['n' => $e->count - count($e->faults)]));
                 }
             }
         }];

@@ -46,11 +46,8 @@ final class PlaceListRequest extends FormRequest
             try {
                 $this->places = PlaceFile::read($file->getPathname());
             } catch (ImportFaults $e) {
-                foreach ($e->faults as $fault) {
+                foreach ($e->told() as $fault) {
                     $validator->errors()->add('file', $fault);
-                }
-                if ($e->count > count($e->faults)) {
-                    $validator->errors()->add('file', __('And :n more.', ['n' => $e->count - count($e->faults)]));
                 }
             }
         }];
