@@ -18,7 +18,7 @@ final readonly class LotState
 {
     /**
      * @param array<string, int> $counts pairs by their level, of those that were looked over for the occasion or found unfit before
-     * @param int $again pairs that were clean when they were looked over for another occasion
+     * @param int $again pairs that were looked over for another occasion, and nothing was found that does not heal
      */
     private function __construct(
         public Lot $lot,
@@ -47,7 +47,7 @@ final readonly class LotState
         $all = array_values(Lot::query()->where('organisation_id', $event->organisation_id)->with('supplier')->get()->all());
         $lots = array_values(array_filter($all, static fn(Lot $lot): bool => $lot->paperwork()->verdict($event->eclipse_date)->level !== Level::No));
         $seen = array_merge([], ...array_values(self::seen(array_map(static fn(Lot $lot): int => $lot->id, $lots), $event, $occasion)));
-        $done = array_sum(array_map(static fn(array $s): int => $s[0] === [] && !$s[1] ? 0 : $s[2], $seen));
+        $done = array_sum(array_map(static fn(array $s): int => PairCondition::isToBeLookedOver($s[0], $s[1]) ? 0 : $s[2], $seen));
 
         return $all === [] ? null : array_sum(array_map(static fn(Lot $lot): int => $lot->pairs, $lots)) - $done;
     }
@@ -106,7 +106,7 @@ final readonly class LotState
             $counts = [];
             $again = 0;
             foreach ($seen[$lot->id] ?? [] as [$faults, $isForNow, $pairs]) {
-                if ($faults === [] && !$isForNow) {
+                if (PairCondition::isToBeLookedOver($faults, $isForNow)) {
                     $again += $pairs;
                 } else {
                     $level = PairCondition::verdict($faults, $verdict->level, $isForNow)->level->value;

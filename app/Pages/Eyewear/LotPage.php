@@ -64,7 +64,7 @@ final readonly class LotPage
     private static function left(LotState $row, EventFrame $frame, Occasion $occasion): string
     {
         $left = $row->unchecked();
-        $again = $row->again === 0 ? '' : ' ' . trans_choice('{1} 1 of them was clean before and is looked over again.|[2,*] :count of them were clean before and are looked over again.', $row->again);
+        $again = $row->again === 0 ? '' : ' ' . trans_choice('{1} 1 of them was looked over before and is looked over again.|[2,*] :count of them were looked over before and are looked over again.', $row->again);
 
         return match (true) {
             $left === 0 => __('All of its pairs are looked over.'),

@@ -40,6 +40,16 @@ final class PairCondition
     }
 
     /**
+     * Whether it must be looked over for an occasion: it was not yet, and nothing was found before that does not heal.
+     *
+     * @param list<PairFault> $faults what the last checker found
+     */
+    public static function isToBeLookedOver(array $faults, bool $isForNow): bool
+    {
+        return !$isForNow && array_filter($faults, static fn(PairFault $fault): bool => !$fault->canBePutRight()) === [];
+    }
+
+    /**
      * A look at the Sun through this one, for the rule book to be asked about: what the checker and the papers say of it.
      *
      * @param list<PairFault> $faults

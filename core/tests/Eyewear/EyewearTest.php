@@ -101,6 +101,16 @@ final class EyewearTest extends TestCase
         self::assertSame([Occasion::Arrival, Occasion::Day, Occasion::Day, Occasion::Day], [$at('2027-08-01 23:59'), $at('2027-08-02 00:00'), $at('2027-08-02 23:59'), $at('2027-08-03 00:00')]);
     }
 
+    /** Dirt may be gone by the next occasion, so it is looked over again; a scratch stays. */
+    public function testWhatIsToBeLookedOver(): void
+    {
+        foreach ([[], ...array_map(static fn(PairFault $f): array => [$f], PairFault::cases()), [PairFault::Dirt, PairFault::Scratch]] as $faults) {
+            self::assertFalse(PairCondition::isToBeLookedOver($faults, true));
+            $heals = PairCondition::verdict($faults, Level::Yes, true)->level !== Level::No;
+            self::assertSame($heals, PairCondition::isToBeLookedOver($faults, false));
+        }
+    }
+
     public function testAPairIsNeverBetterThanItsLot(): void
     {
         self::assertSame(Level::Hold, PairCondition::verdict([], Level::Hold, true)->level);

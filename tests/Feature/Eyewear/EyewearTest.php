@@ -91,7 +91,7 @@ final class EyewearTest extends TestCase
         $this->check($lot, 2, [PairFault::Scratch]);
         $shown = fn(?string $occasion = null, ?Event $event = null) => $this->get(route('eyewear.show', [$event ?? $this->event, $lot, 'occasion' => $occasion]))->assertOk();
         $shown()->assertSee('Fit to use 1')->assertSee('Withdraw and destroy 1')->assertSee('2 pairs are still to be looked over.')->assertDontSee('looked over again');
-        $shown('day')->assertSee('Fit to use 0')->assertSee('Withdraw and destroy 1')->assertSee('3 pairs are still to be looked over, by the first contact at 09:40. 1 of them was clean before and is looked over again.');
+        $shown('day')->assertSee('Fit to use 0')->assertSee('Withdraw and destroy 1')->assertSee('3 pairs are still to be looked over, by the first contact at 09:40. 1 of them was looked over before and is looked over again.');
         // The next to be looked over: after both, for the arrival; from the first on, for the day; a damaged one is done with.
         $shown()->assertSee('name="tag" value="3"', false);
         $shown('day')->assertSee('name="tag" value="1"', false);
@@ -110,7 +110,7 @@ final class EyewearTest extends TestCase
         // Next year the same pairs begin anew; the scratched one does not come back.
         $this->travelTo('2028-01-10 12:00:00');
         $next = $this->eventOf($this->user, ['eclipse_date' => '2028-01-26', 'lat' => 36.53, 'lon' => -6.29, 'timezone' => 'Europe/Madrid']);
-        $shown(null, $next)->assertSee('Fit to use 0')->assertSee('Withdraw and destroy 1')->assertSee('1 of them was clean before')->assertSee('for another event');
+        $shown(null, $next)->assertSee('Fit to use 0')->assertSee('Withdraw and destroy 1')->assertSee('1 of them was looked over before')->assertSee('for another event');
         $this->post(route('eyewear.checks.store', [$next, $lot]), ['uuid' => Str::uuid7()->toString(), 'tag' => '1', 'occasion' => 'rehearsal'])->assertRedirect(route('eyewear.show', [$next, $lot]) . '?tag=2&occasion=rehearsal#check');
         $shown(null, $next)->assertSee('Fit to use 1');
         // The record of the event that is over stays what it was.

@@ -95,6 +95,16 @@ final class StationTest extends TestCase
         self::assertSame(4, PairCheck::query()->count());
     }
 
+    /** What is left and what is handed out are the same pairs: dirt of another occasion is looked over again, a hole is not. */
+    public function testWhatIsLeftIsWhatIsHandedOut(): void
+    {
+        $this->send([self::found(1), self::found(2, [PairFault::Dirt]), self::found(3, [PairFault::Hole]), self::found(4, [PairFault::Dirt, PairFault::Scratch])]);
+        foreach (['arrival' => 96, 'rehearsal' => 98, 'day' => 98] as $occasion => $left) {
+            $taken = $this->take(['occasion' => $occasion, 'size' => 200]);
+            self::assertSame([$left, $left], [count($taken['tags']), $taken['left']], $occasion);
+        }
+    }
+
     /** One that cannot be stored is told with its reason; the others are stored. */
     public function testWhatCannotBeStoredIsSaidOfEach(): void
     {
@@ -183,11 +193,11 @@ final class StationTest extends TestCase
     /**
      * @param array<string, int|string> $with
      *
-     * @return array{tags: list<int>, others: list<array{uuid: string, words: string}>}
+     * @return array{tags: list<int>, others: list<array{uuid: string, words: string}>, left: int}
      */
     private function take(array $with = []): array
     {
-        /** @var array{tags: list<int>, others: list<array{uuid: string, words: string}>} */
+        /** @var array{tags: list<int>, others: list<array{uuid: string, words: string}>, left: int} */
         return $this->postJson(route('eyewear.trays.take', [$this->event, $this->lot]), $with + ['uuid' => Str::uuid7()->toString(), 'occasion' => 'arrival'])->assertOk()->json();
     }
 
