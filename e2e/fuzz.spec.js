@@ -98,7 +98,7 @@ test("nonsense for every route and every reader of files is answered quickly and
         lot: await make(`/events/${event}/glasses`, { ...LOT, label: "F", pairs: "40" }, "lots"),
         viewer: await make(
             `/events/${event}/viewers`,
-            { name: "F", distance_mm: "300", hole_mm: "0.6", screen_side: "front" },
+            { build: "box", name: "F", distance_mm: "300", hole_mm: "0.6", screen_side: "front" },
             "viewers",
         ),
         placeList: await make(`/events/${event}/place-lists`, { file }, "place_lists"),

@@ -41,7 +41,7 @@ function writes(lot, event) {
         lots: (uuid) => [`/events/${event}/glasses`, { ...LOT, uuid, label: `Kill ${uuid}`, pairs: "40" }],
         viewers: (uuid) => [
             `/events/${event}/viewers`,
-            { uuid, name: `Kill ${uuid}`, distance_mm: "300", hole_mm: "0.6", screen_side: "front" },
+            { uuid, build: "box", name: `Kill ${uuid}`, distance_mm: "300", hole_mm: "0.6", screen_side: "front" },
         ],
         pair_checks: (uuid, i) => [`/events/${event}/glasses/${lot}/checks`, { uuid, tag: String((i % 300) + 1) }],
         place_lists: (uuid) => [

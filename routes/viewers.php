@@ -9,6 +9,7 @@ Route::prefix('events/{event}/viewers')->name('viewers.')->scopeBindings()->grou
     Route::middleware('can:view,event')->group(function (): void {
         Route::get('/', [ViewerController::class, 'index'])->name('index');
         Route::get('preview', [ViewerController::class, 'preview'])->name('preview');
+        Route::get('image', [ViewerController::class, 'image'])->name('image');
         Route::get('{viewer}', [ViewerController::class, 'show'])->name('show');
     });
     Route::middleware('can:update,event')->group(function (): void {

@@ -9,7 +9,6 @@ use App\Models\Organisation;
 use App\Models\Role;
 use App\Models\User;
 use Illuminate\Database\Seeder;
-use KeenShadow\Core\Viewers\ScreenSide;
 
 /**
  * The demo: a made-up organisation on the bay of Cádiz and its three eclipses. Everything in it is invented.
@@ -46,12 +45,7 @@ final class DatabaseSeeder extends Seeder
         DemoPlans::schoolYard($ring, $organiser);
         DemoAudience::publicMorning($total);
         DemoAudience::schoolAfternoon($ring);
-        $total->viewers()->createMany([
-            ['name' => 'Shoe box', 'distance_mm' => 300, 'hole_mm' => 0.6, 'screen_side' => ScreenSide::Front],
-            ['name' => 'Long tube', 'distance_mm' => 900, 'hole_mm' => 1.2, 'screen_side' => ScreenSide::Behind],
-            ['name' => 'Pencil hole in a cereal box', 'distance_mm' => 280, 'hole_mm' => 6, 'screen_side' => ScreenSide::Front],
-        ]);
-
+        DemoViewers::workshop($total, $ring);
         DemoEyewear::stock($organisation, $organiser, $checker, $total);
     }
 }

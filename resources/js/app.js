@@ -13,11 +13,11 @@ import { position } from "./site/position.js";
 import { skyDisc } from "./sky/disc.js";
 import { placeMap, skyMap } from "./sky/map.js";
 import { placeList } from "./sky/place-list.js";
-import { boxDesign } from "./viewers/box.js";
+import { bench } from "./viewers/bench.js";
 
 // Each is found in the page by x-data="…".
 const parts = {
-    boxDesign,
+    bench,
     eventForm,
     labels,
     lightSound,

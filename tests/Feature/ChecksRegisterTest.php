@@ -20,6 +20,10 @@ use KeenShadow\Core\Site\Plan\ThingKind;
 use KeenShadow\Core\Sky\EclipseSearch;
 use KeenShadow\Core\Sky\LunarSearch;
 use KeenShadow\Core\Sky\Observer;
+use KeenShadow\Core\Viewers\Design\Build;
+use KeenShadow\Core\Viewers\Design\DesignFigures;
+use KeenShadow\Core\Viewers\Design\DesignRecord;
+use KeenShadow\Core\Viewers\Light;
 use ReflectionClass;
 use ReflectionNamedType;
 use ReflectionProperty;
@@ -46,13 +50,17 @@ final class ChecksRegisterTest extends TestCase
             'sun' => self::keysOf('sky:sun', "date,lat,lon,height_m,time\n2027-08-02,36,-6,0,12:00\n"),
             'path' => self::properties($features),
             'plan' => self::properties(PlanFeatures::of($plan, new LocalTangentPlane(36, -6))['features']),
+            'design' => array_merge(...array_map(
+                static fn(Build $build): array => array_keys(DesignFigures::of(DesignRecord::read(['build' => $build->value, 'text' => 'SOL'], isWhole: false), Light::of())),
+                Build::cases(),
+            )),
             'disc' => array_keys(DiscSample::of($solar->circumstances(Observer::at(36, -6))->maximum, '', '')->jsonSerialize()),
         ];
         $this->assertRegistered(array_merge(...array_map(
             static fn(string $what, array $of): array => array_map(static fn(int|string $key): string => "{$what}:{$key}", $of),
             array_keys($keys),
             $keys,
-        )), '/^(circumstances|eclipses|sun|path|plan|disc):/');
+        )), '/^(circumstances|eclipses|sun|path|plan|design|disc):/');
     }
 
     /** Whatever a page object or a drawing hands to a view: a figure with a row, or named there as none. */

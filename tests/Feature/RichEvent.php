@@ -12,6 +12,7 @@ use App\Models\User;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Str;
 use KeenShadow\Core\Audience\Methods\Method;
+use KeenShadow\Core\Viewers\Design\DesignRecord;
 
 /** One record of everything that an address may name. */
 trait RichEvent
@@ -39,7 +40,7 @@ trait RichEvent
             'stockEntry' => StockEntry::query()->create(['uuid' => Str::uuid()->toString(), 'event_id' => $event->id, 'lot_id' => $lot->id, 'what' => 'destroyed', 'pairs' => 1, 'tag' => 2, 'how' => 'cut', 'moved_by' => $owner->id, 'moved_at' => now()]),
             'method' => Method::Telescope,
             'tag' => 1,
-            'viewer' => $event->viewers()->create(['name' => 'Box', 'distance_mm' => 300, 'hole_mm' => 0.6, 'screen_side' => 'front']),
+            'viewer' => $event->viewers()->create(['name' => 'Box', 'design' => DesignRecord::read(['build' => 'box'], isWhole: false)]),
             'placeList' => $list,
             'place' => $list->places()->create(['position' => 1, 'name' => 'School', 'lat' => 36.5, 'lon' => -6.3, 'height_m' => 0]),
             'positionReading' => $event->positionReadings()->create(['seconds' => 60]),

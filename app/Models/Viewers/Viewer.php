@@ -9,17 +9,15 @@ use App\Models\Event;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\SoftDeletes;
-use KeenShadow\Core\Viewers\ScreenSide;
+use KeenShadow\Core\Viewers\Design\Design;
 
 /**
- * A box with a hole, designed for one event.
+ * A viewer, designed for one event.
  *
  * @property int $id
  * @property int $event_id
  * @property string $name
- * @property float $distance_mm
- * @property float $hole_mm
- * @property ScreenSide $screen_side
+ * @property Design $design
  * @property Event $event
  */
 final class Viewer extends Model
@@ -27,7 +25,7 @@ final class Viewer extends Model
     use Editable;
     use SoftDeletes;
 
-    protected $fillable = ['uuid', 'event_id', 'name', 'distance_mm', 'hole_mm', 'screen_side'];
+    protected $fillable = ['uuid', 'event_id', 'name', 'design'];
 
     /** @return BelongsTo<Event, $this> */
     public function event(): BelongsTo
@@ -37,6 +35,6 @@ final class Viewer extends Model
 
     protected function casts(): array
     {
-        return ['distance_mm' => 'float', 'hole_mm' => 'float', 'screen_side' => ScreenSide::class];
+        return ['design' => AsDesign::class];
     }
 }

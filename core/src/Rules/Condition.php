@@ -8,7 +8,7 @@ namespace KeenShadow\Core\Rules;
  * What a rule asks of one part of a situation. Of a part that is unknown nobody can say whether it holds; an exception
  * counts only where it is known.
  *
- * @phpstan-type Asked bool|string|list<string>|array{least?: float, most?: float, unless?: string}
+ * @phpstan-type Asked bool|string|list<string>|array{least?: float, most?: float, unless?: string|list<string>}
  */
 final readonly class Condition
 {
@@ -18,21 +18,21 @@ final readonly class Condition
      * @param list<bool|string> $oneOf what it may be; the first is the usual one
      * @param float|null $least of a number
      * @param float|null $most of a number
-     * @param string|null $unless holds of everything but this
+     * @param list<string> $unless holds of everything but these
      */
     private function __construct(
         public Part $part,
         public array $oneOf = [],
         public ?float $least = null,
         public ?float $most = null,
-        public ?string $unless = null,
+        public array $unless = [],
     ) {
         $this->name = $part->value;
     }
 
     /**
      * Conditions as the book writes them: the name of a part with the word it is, or a list of words of which it is one;
-     * ['unless' => …] for any but one, known or not; of a number ['least' => …] or ['most' => …]; of flaws [] for none.
+     * ['unless' => …] for any but one or some, known or not; of a number ['least' => …] or ['most' => …]; of flaws [] for none.
      *
      * @param array<string, Asked> $conditions
      *
@@ -44,8 +44,8 @@ final readonly class Condition
         foreach ($conditions as $name => $asked) {
             $part = Part::from($name);
             if (is_array($asked) && !array_is_list($asked)) {
-                /** @var array{least?: float, most?: float, unless?: string} $asked */
-                $read[] = new self($part, least: $asked['least'] ?? null, most: $asked['most'] ?? null, unless: $asked['unless'] ?? null);
+                /** @var array{least?: float, most?: float, unless?: string|list<string>} $asked */
+                $read[] = new self($part, least: $asked['least'] ?? null, most: $asked['most'] ?? null, unless: (array) ($asked['unless'] ?? []));
             } else {
                 /** @var bool|string|list<string> $asked */
                 $read[] = new self($part, is_array($asked) ? $asked : [$asked]);
@@ -60,8 +60,8 @@ final readonly class Condition
     {
         // Not by get(): this is asked some thousand times for an answer.
         $value = $situation->known[$this->name] ?? null;
-        if ($this->unless !== null) {
-            return $value !== $this->unless;
+        if ($this->unless !== []) {
+            return !in_array($value, $this->unless, true);
         }
         if ($value === null) {
             return null;

@@ -15,6 +15,11 @@ enum Measure: string
     case ImageWiderThanHole = 'image-wider-than-hole';
     case DetailsAcross = 'details-across';
     case ImageLargeEnough = 'image-large-enough';
+    case ImageInStrayLight = 'image-in-stray-light';
+    case ScreenInFocus = 'screen-in-focus';
+    case ImageOnTheScreen = 'image-on-the-screen';
+    case ImageNotDazzling = 'image-not-dazzling';
+    case WholeSunInTheEyepiece = 'whole-sun-in-the-eyepiece';
 
     public function statement(): string
     {
@@ -27,6 +32,11 @@ enum Measure: string
             self::ImageWiderThanHole => 'A hole shows the Sun where the image is wider than the hole.',
             self::DetailsAcross => 'A crescent shows where at least 3 blurs fit across the disc.',
             self::ImageLargeEnough => 'A disc under 2.5 mm is hard to see.',
+            self::ImageInStrayLight => 'An image is seen well where it adds a tenth to the stray light on the screen, and not at all where it adds less than a fiftieth.',
+            self::ScreenInFocus => 'A lens draws sharply where the screen is in its focus.',
+            self::ImageOnTheScreen => 'The whole Sun is seen where its image fits on the screen.',
+            self::ImageNotDazzling => 'An image more than three times as bright as paper in the Sun dazzles.',
+            self::WholeSunInTheEyepiece => 'The whole Sun is seen where its image at the focus is narrower than the eyepiece\'s field stop, about 0.7 of its focal length.',
         };
     }
 
@@ -35,8 +45,8 @@ enum Measure: string
         return match ($this) {
             self::SunClear, self::InTheShade, self::HoleOnTheBanner, self::BeamFree => Source::Plan,
             self::BeamAndPeople => Source::CommonPractice,
-            self::ImageWiderThanHole => Source::Optics,
-            self::DetailsAcross, self::ImageLargeEnough => Source::OwnJudgement,
+            self::ImageWiderThanHole, self::ScreenInFocus, self::ImageOnTheScreen => Source::Optics,
+            self::DetailsAcross, self::ImageLargeEnough, self::ImageInStrayLight, self::ImageNotDazzling, self::WholeSunInTheEyepiece => Source::OwnJudgement,
         };
     }
 }

@@ -56,7 +56,7 @@ enum Part: string
             self::Lot => ['in_order', 'in_doubt', 'refused'],
             self::Flaw => ['scratch', 'hole', 'crease', 'film_lifting', 'loose', 'torn_frame', 'dirt', 'second_point', 'see_through', 'patched'],
             self::Fixing => ['screwed', 'taped', 'pushed_on', 'loose'],
-            self::Instrument => ['none', 'binocular', 'refractor', 'newtonian', 'closed_mirror', 'solar_telescope', 'camera', 'phone', 'magnifier', 'curved_mirror', 'flat_mirror'],
+            self::Instrument => ['none', 'binocular', 'refractor', 'newtonian', 'closed_mirror', 'solar_telescope', 'camera', 'phone', 'magnifier', 'reading_lens', 'curved_mirror', 'flat_mirror'],
             self::Eyepiece => ['uncemented', 'cemented', 'plastic'],
             self::Finder => ['removed', 'capped_both', 'capped_front', 'open', 'none'],
             self::UnusedSide => ['capped', 'open'],

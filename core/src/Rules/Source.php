@@ -12,5 +12,5 @@ enum Source: string
     case En169 = 'EN 169, from memory';
     case OwnJudgement = 'own judgement';
     case Plan = 'geometry of the plan, refraction after Sæmundsson 1986';
-    case Optics = 'geometry and diffraction of a hole';
+    case Optics = 'geometry and diffraction of holes and lenses';
 }

@@ -39,6 +39,7 @@ final class GoodPractice
             'a refractor on a screen' => $refractor,
             'one side of a binocular on a screen' => ['instrument' => 'binocular', 'unused_side' => 'capped', 'watched' => true] + $refractor,
             'a flat mirror on a wall' => ['look' => 'projected', 'instrument' => 'flat_mirror', 'filter' => 'none', 'attended' => true, 'people_in_beam' => false, 'person' => 'young_child'],
+            'a reading lens on a stand' => ['instrument' => 'reading_lens', 'aperture_mm' => 10.0, 'finder' => 'none'] + $refractor,
             'a camera with a front filter' => $sensor,
             'a phone behind a taped lens of glasses' => ['filter' => 'eclipse_glasses', 'instrument' => 'phone', 'fixing' => 'taped'] + $sensor,
             'a phone without a filter' => ['look' => 'screen_of_device', 'filter' => 'none', 'instrument' => 'phone'] + $sensor,

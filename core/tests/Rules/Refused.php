@@ -113,6 +113,7 @@ final class Refused
             'a mirror left alone' => ['a mirror behind a card with a hole', ['attended' => false], 'mirror-never-alone', [['attended', true]]],
             'a Cassegrain that projects' => ['a refractor on a screen', ['instrument' => 'closed_mirror'], 'closed-mirror-projection', [['instrument', 'refractor']]],
             'a magnifier that projects' => ['a refractor on a screen', ['instrument' => 'magnifier'], 'burning-glasses', [['instrument', 'refractor']]],
+            'a reading lens without its card' => ['a reading lens on a stand', ['aperture_mm' => 50.0], 'reading-lens-stopped', [['aperture_mm', 10.0]]],
             'a curved mirror that projects' => ['a refractor on a screen', ['instrument' => 'curved_mirror'], 'curved-mirrors', [['instrument', 'refractor']]],
             'a cemented eyepiece' => ['a refractor on a screen', ['eyepiece' => 'cemented'], 'uncemented-eyepiece', [['eyepiece', 'uncemented']]],
             'a plastic eyepiece' => ['one side of a binocular on a screen', ['eyepiece' => 'plastic'], 'uncemented-eyepiece', [['eyepiece', 'uncemented']]],

@@ -130,7 +130,7 @@ final class RuleBookTest extends TestCase
         $said = 0;
         foreach (Standard::book()->rules as $rule) {
             $mayBeDoubtful = $rule->effect === Effect::Forbids || $rule->effect === Effect::Asks;
-            $hangsOn = array_filter($rule->where, static fn(Condition $c): bool => $c->unless === null && !in_array($c->part, [Part::Look, Part::Filter], true));
+            $hangsOn = array_filter($rule->where, static fn(Condition $c): bool => $c->unless === [] && !in_array($c->part, [Part::Look, Part::Filter], true));
             if ($mayBeDoubtful && $hangsOn !== []) {
                 self::assertNotSame('', $rule->otherwise, $rule->id);
                 ++$said;

@@ -7,7 +7,7 @@ namespace KeenShadow\Core\Tests\Rules;
 use KeenShadow\Core\Rules\Book\Standard;
 use KeenShadow\Core\Rules\ImageQuality;
 use KeenShadow\Core\Rules\Measure;
-use KeenShadow\Core\Viewers\Pinhole;
+use KeenShadow\Core\Viewers\Design\Judgement;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -44,7 +44,11 @@ final class RuleFiguresTest extends TestCase
     public function testFiguresOfMeasures(): void
     {
         self::assertStringContainsString('at least ' . ImageQuality::FEWEST_DETAILS . ' blurs', Measure::DetailsAcross->statement());
-        self::assertStringContainsString('under ' . Pinhole::SMALLEST_IMAGE_MM . ' mm', Measure::ImageLargeEnough->statement());
+        self::assertStringContainsString('under ' . Judgement::SMALLEST_IMAGE_MM . ' mm', Measure::ImageLargeEnough->statement());
+        $words = ['three times' => Judgement::MOST_SUNS, 'a tenth' => Judgement::LEAST_CONTRAST, 'a fiftieth' => Judgement::NO_CONTRAST];
+        self::assertEqualsWithDelta(['three times' => 3.0, 'a tenth' => 1 / 10, 'a fiftieth' => 1 / 50], $words, 1e-12);
+        self::assertStringContainsString('three times as bright', Measure::ImageNotDazzling->statement());
+        self::assertStringContainsString('adds a tenth to the stray light on the screen, and not at all where it adds less than a fiftieth', Measure::ImageInStrayLight->statement());
     }
 
     /** A plate of shade 14 is inside what is allowed for the eye, and so are 12 and 13, as the book says of them. */

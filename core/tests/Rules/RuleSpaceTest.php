@@ -123,7 +123,7 @@ final class RuleSpaceTest extends TestCase
                 : $isFree && $is('filter', 'none', 'cloud')),
             'projected' => $is('people_in_beam', false) && $is('attended', true) && !$is('instrument', 'closed_mirror', 'curved_mirror', 'magnifier', null) && !$is('filter', 'eyepiece_filter', null),
             'pinhole_screen' => $is('instrument', 'none') || $is('instrument', 'flat_mirror') && $is('people_in_beam', false),
-            'camera', 'screen_of_device' => !$is('filter', 'eyepiece_filter', null) && ($is('instrument', 'phone', 'none', 'magnifier', 'curved_mirror', 'flat_mirror') || $is('finder', 'capped_both', 'removed', 'none')),
+            'camera', 'screen_of_device' => !$is('filter', 'eyepiece_filter', null) && ($is('instrument', 'phone', 'none', 'magnifier', 'reading_lens', 'curved_mirror', 'flat_mirror') || $is('finder', 'capped_both', 'removed', 'none')),
             default => false,
         };
     }

@@ -1,28 +1,69 @@
-@php use KeenShadow\Core\Viewers\ViewersSubject; use App\Text\Numbers; @endphp
+@php use KeenShadow\Core\Viewers\ViewersSubject; @endphp
 <x-event-frame :frame="$frame" room="viewers" :title="__('Viewers')">
     <p class="lead-answer">{{ __('Viewers') }}</p>
     <p class="note">{{ __('A hole throws the Sun\'s image on a screen. Nobody looks through the hole: everybody looks at the screen, with the Sun at their back.') }}</p>
-    @can('update', $frame->event)
-        <p><a class="btn btn-primary" href="{{ route('viewers.create', $frame->event) }}">{{ __('Design a box') }}</a></p>
-    @endcan
-    @if ($viewers->isEmpty())
-        <p>{{ __('Type how long the box is and how wide its hole; see how large, how soft and how bright the crescent will be here at the maximum.') }}</p>
-    @else
+    @if ($page->viewers !== [])
         <x-table class="align-middle stacks">
             <x-slot:head>
                 <th scope="col">{{ __('Viewer') }}</th>
-                <th scope="col" class="is-number">{{ __('Hole to screen') }}</th>
-                <th scope="col" class="is-number">{{ __('Hole') }}</th>
+                <th scope="col">{{ __('Build') }}</th>
+                <th scope="col" class="is-number">{{ __('To the screen') }}</th>
+                <th scope="col" class="is-number">{{ __('Opening') }}</th>
                 <th scope="col" class="is-number">{{ __('Image') }}</th>
+                <th scope="col" class="is-number">{{ __('Smallest bite') }}</th>
                 <th scope="col">{{ __('Verdict') }}</th>
             </x-slot:head>
-            @foreach ($viewers as $viewer)
+            @foreach ($page->viewers as $row)
                 <tr>
-                    <th scope="row"><a href="{{ route('viewers.show', [$frame->event, $viewer]) }}">{{ $viewer->name }}</a></th>
-                    <td data-label="{{ __('Hole to screen') }}" class="is-number">{{ $viewer->distance_mm }} mm</td>
-                    <td data-label="{{ __('Hole') }}" class="is-number">{{ $viewer->hole_mm }} mm</td>
-                    <td data-label="{{ __('Image') }}" class="is-number">{{ Numbers::decimal($boxes[$viewer->id]->pinhole->imageMm(), 1) }} mm</td>
-                    <td data-label="{{ __('Verdict') }}"><x-verdict-tag :subject="ViewersSubject::Viewer" :level="$boxes[$viewer->id]->verdict->level" :rule="$boxes[$viewer->id]->verdict->rule()" /></td>
+                    <th scope="row"><a href="{{ route('viewers.show', [$frame->event, $row->viewer]) }}">{{ $row->viewer->name }}</a></th>
+                    <td data-label="{{ __('Build') }}">{{ $row->build }}</td>
+                    <td data-label="{{ __('To the screen') }}" class="is-number">{{ $row->distance }}</td>
+                    <td data-label="{{ __('Opening') }}" class="is-number">{{ $row->opening }}</td>
+                    <td data-label="{{ __('Image') }}" class="is-number">{{ $row->image }}</td>
+                    <td data-label="{{ __('Smallest bite') }}" class="is-number">{{ $row->bite }}</td>
+                    <td data-label="{{ __('Verdict') }}"><x-verdict-tag :subject="ViewersSubject::Viewer" :level="$row->verdict->level" :rule="$row->verdict->rule()" /></td>
+                </tr>
+            @endforeach
+        </x-table>
+    @else
+        <p>{{ __('Nothing is designed yet. Say what is at hand, or take anything from the list; then see how large, how soft and how bright the crescent will be here.') }}</p>
+    @endif
+    <h2 id="start">{{ __('Build something new') }}</h2>
+    <x-faults :saves="false" />
+    <form class="starting" method="get" action="{{ route('viewers.index', $frame->event) }}#start">
+        <fieldset class="field">
+            <legend>{{ __('What is at hand') }} <span class="meaning">{{ __('nothing ticked: anything') }}</span></legend>
+            <div class="starting-things">
+                @foreach ($page->things as $thing => $words)
+                    <label><input class="form-check-input" type="checkbox" name="things[]" value="{{ $thing }}" @checked(in_array($thing, $page->chosen, true))>{{ $words }}</label>
+                @endforeach
+            </div>
+        </fieldset>
+        <div class="starting-numbers">
+            <x-field name="length" :label="__('A length, as “900 mm” or “36 in”')" :value="request()->query('length')" />
+            <x-field name="people" :label="__('Look at the same time')" :value="request()->query('people')" inputmode="numeric" />
+            <x-field name="minutes" :label="__('Minutes to build')" :value="request()->query('minutes')" inputmode="numeric" />
+            <button class="btn btn-quiet">{{ __('Show what fits') }}</button>
+        </div>
+    </form>
+    @if ($page->starts === [])
+        <p>{{ __('Nothing can be built so. Give more time, or tick more things.') }}</p>
+    @else
+        <x-table class="align-middle stacks">
+            <x-slot:head>
+                <th scope="col">{{ __('Build') }}</th>
+                <th scope="col" class="is-number">{{ __('At once') }}</th>
+                <th scope="col" class="is-number">{{ __('To build') }}</th>
+                <th scope="col" class="is-number">{{ __('Image here') }}</th>
+                <th scope="col">{{ __('As it begins') }}</th>
+            </x-slot:head>
+            @foreach ($page->starts as $start)
+                <tr>
+                    <th scope="row">@can('update', $frame->event)<a href="{{ route('viewers.create', ['event' => $frame->event, ...$start->begin]) }}">{{ $start->name }}</a>@else{{ $start->name }}@endcan <span class="meaning">{{ $start->about }}</span></th>
+                    <td data-label="{{ __('At once') }}" class="is-number">{{ $start->atOnce }}</td>
+                    <td data-label="{{ __('To build') }}" class="is-number">{{ $start->minutes }}</td>
+                    <td data-label="{{ __('Image here') }}" class="is-number">{{ $start->image }}</td>
+                    <td data-label="{{ __('As it begins') }}"><x-verdict-tag :subject="ViewersSubject::Viewer" :level="$start->verdict->level" :rule="$start->verdict->rule()" /></td>
                 </tr>
             @endforeach
         </x-table>

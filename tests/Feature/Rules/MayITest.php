@@ -91,7 +91,7 @@ final class MayITest extends TestCase
         $told = 0;
         foreach (Standard::book()->rules as $rule) {
             foreach ([...($rule->effect === Effect::Allows ? $rule->where : []), ...$rule->needs, ...$rule->instead] as $condition) {
-                if ($condition->part->canBeChanged() && $condition->unless === null) {
+                if ($condition->part->canBeChanged() && $condition->unless === []) {
                     $words = RuleWords::change(new Change($condition->part, $condition->example()));
                     self::assertStringEndsWith('.', $words, "{$rule->id}: {$words}");
                     self::assertStringStartsNotWith('mends.', $words, $rule->id);

@@ -8,7 +8,6 @@ use App\Domain\Sky\Eclipses;
 use App\Drawings\Event\ShadowRibbon;
 use App\Drawings\Sky\DiscSample;
 use App\Drawings\Sky\SkyCurves;
-use App\Drawings\Viewers\ScreenImage;
 use DateTimeImmutable;
 use DateTimeZone;
 use DOMDocument;
@@ -19,7 +18,7 @@ use KeenShadow\Core\Sky\Horizon;
 use KeenShadow\Core\Sky\LocalEclipse;
 use KeenShadow\Core\Sky\Observer;
 use KeenShadow\Core\Tests\ReferenceTable;
-use KeenShadow\Core\Viewers\Pinhole;
+use KeenShadow\Core\Viewers\Picture\BittenSun;
 use KeenShadow\Core\Viewers\ScreenSide;
 use Tests\RefreshDatabase;
 use Tests\TestCase;
@@ -57,11 +56,10 @@ final class DrawnAnglesTest extends TestCase
                 self::assertDrawn($expected, (float) $sample['x'], -(float) $sample['y'], "{$what}: disc");
                 self::assertDrawn($expected, $discs[$disc][0], $discs[$disc][1], "{$what}: ribbon");
                 // On a screen the image is upside down; from behind it is turned by 180°.
-                $pinhole = Pinhole::of(900, 1.2, 2 * $view->sunSemidiameterDeg());
-                $front = ScreenImage::of($pinhole, $view, ScreenSide::Front);
-                self::assertDrawn(180 - $expected, $front->moonXMm, $front->moonYMm, "{$what}: screen");
-                $behind = ScreenImage::of($pinhole, $view, ScreenSide::Behind);
-                self::assertDrawn($expected + 180, $behind->moonXMm, $behind->moonYMm, "{$what}: screen from behind");
+                $front = BittenSun::seen($view, ScreenSide::Front->turn());
+                self::assertDrawn(180 - $expected, $front->moonX, -$front->moonY, "{$what}: screen");
+                $behind = BittenSun::seen($view, ScreenSide::Behind->turn());
+                self::assertDrawn($expected + 180, $behind->moonX, -$behind->moonY, "{$what}: screen from behind");
                 $quadrants[((float) $row['lat'] > 0 ? 'north' : 'south') . ($view->azimuthDeg() < 180 ? ' east' : ' west')] = true;
             }
         }

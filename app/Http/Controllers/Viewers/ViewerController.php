@@ -5,41 +5,43 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Viewers;
 
 use App\Domain\Sky\Eclipses;
-use App\Http\Requests\Viewers\PreviewRequest;
+use App\Domain\Viewers\EventLight;
+use App\Exports\Viewers\ImagePicture;
+use App\Http\Requests\Viewers\BeginRequest;
+use App\Http\Requests\Viewers\DesignRequest;
+use App\Http\Requests\Viewers\ImageRequest;
+use App\Http\Requests\Viewers\StartRequest;
 use App\Http\Requests\Viewers\ViewerRequest;
 use App\Models\Event;
 use App\Models\Viewers\Viewer;
 use App\Pages\Event\EventFrames;
-use App\Pages\Viewers\BoxPage;
+use App\Pages\Viewers\Bench;
+use App\Pages\Viewers\BenchPage;
+use App\Pages\Viewers\StartPage;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
 use Illuminate\View\View;
-use KeenShadow\Core\Viewers\ScreenSide;
+use KeenShadow\Core\Viewers\Design\Design;
+use KeenShadow\Core\Viewers\Picture\BittenSun;
+use KeenShadow\Core\Viewers\Picture\SimulatedImage;
 
 final class ViewerController
 {
-    /** A shoe box with a hole close to its best: something that works to begin with. */
-    private const FIRST = ['name' => '', 'distance_mm' => 300.0, 'hole_mm' => 0.6, 'screen_side' => ScreenSide::Front];
-
     public function __construct(
         private readonly EventFrames $frames,
         private readonly Eclipses $eclipses,
     ) {}
 
-    public function index(Event $event): View
+    public function index(StartRequest $request, Event $event): View
     {
         $frame = $this->frames->of($event);
-        $viewers = $event->viewers()->orderBy('name')->get();
 
-        return view('viewers.index', [
-            'frame' => $frame,
-            'viewers' => $viewers,
-            'boxes' => $viewers->mapWithKeys(fn(Viewer $v): array => [$v->id => BoxPage::of($v->distance_mm, $v->hole_mm, $v->screen_side, $frame->here)]),
-        ]);
+        return view('viewers.index', ['frame' => $frame, 'page' => StartPage::of($frame, $request->atHand())]);
     }
 
-    public function create(Event $event): View
+    public function create(BeginRequest $request, Event $event): View
     {
-        return $this->design($event, null);
+        return $this->bench($event, null, $request->design());
     }
 
     public function store(ViewerRequest $request, Event $event): RedirectResponse
@@ -51,7 +53,7 @@ final class ViewerController
 
     public function show(Event $event, Viewer $viewer): View
     {
-        return $this->design($event, $viewer);
+        return $this->bench($event, $viewer, $viewer->design);
     }
 
     public function update(ViewerRequest $request, Event $event, Viewer $viewer): RedirectResponse
@@ -79,23 +81,39 @@ final class ViewerController
         return redirect()->route('viewers.show', [$event, $viewer])->with('status', __('“:name” is back.', ['name' => $viewer->name]));
     }
 
-    /** The numbers and the picture for lengths that are being tried out; stores nothing. */
-    public function preview(PreviewRequest $request, Event $event): View
-    {
-        return view('viewers.box', [
-            'box' => BoxPage::of($request->float('distance_mm'), $request->float('hole_mm'), $request->side(), $this->eclipses->at($event)),
-        ]);
-    }
-
-    private function design(Event $event, ?Viewer $viewer): View
+    /** The bench for a design that is being tried out; stores nothing. */
+    public function preview(DesignRequest $request, Event $event): View
     {
         $frame = $this->frames->of($event);
-        $start = $viewer ?? new Viewer(self::FIRST);
+
+        return view('viewers.bench', ['frame' => $frame, 'bench' => Bench::of($request->design(), $frame->here)]);
+    }
+
+    /** What stands on its screen at a moment, as a PNG. */
+    public function image(ImageRequest $request, Event $event): Response
+    {
+        $here = $this->eclipses->at($event);
+        $light = EventLight::of($here);
+        $design = $request->design();
+        $view = $here->at($request->moment($here));
+        $picture = SimulatedImage::of(
+            $design->image($light),
+            $design->shape,
+            $view->isSunUp() ? BittenSun::seen($view, $design->turn()) : BittenSun::covered(1.0, $design->turn()),
+            $design->surroundings->strayLx($light->sunLx),
+        );
+
+        return response(ImagePicture::png($picture), 200, ['Content-Type' => 'image/png']);
+    }
+
+    private function bench(Event $event, ?Viewer $viewer, Design $design): View
+    {
+        $frame = $this->frames->of($event);
 
         return view('viewers.design', [
             'frame' => $frame,
-            'viewer' => $start,
-            'box' => BoxPage::of($start->distance_mm, $start->hole_mm, $start->screen_side, $frame->here),
+            'viewer' => $viewer ?? new Viewer(['name' => '', 'design' => $design]),
+            'page' => BenchPage::of($design, $viewer, $frame),
         ]);
     }
 }

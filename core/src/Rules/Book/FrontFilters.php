@@ -138,7 +138,7 @@ final class FrontFilters
         return Rule::asks(
             id: 'finder-capped',
             statement: 'The finder is taken off, or capped at both ends.',
-            where: ['look' => ['through_optics', 'projected'], 'instrument' => ['unless' => 'flat_mirror']],
+            where: ['look' => ['through_optics', 'projected'], 'instrument' => ['unless' => ['reading_lens', 'flat_mirror']]],
             needs: ['finder' => ['capped_both', 'removed', 'none']],
             condition: 'The finder is taken off or capped at both ends, or there is none.',
             reason: 'Somebody will look into it, and its small lens burns an eye, hair or sleeve as well.',

@@ -14,12 +14,13 @@ use KeenShadow\Core\Rules\Strength;
 final class Projection
 {
     private const BEAM = [Danger::Retina, Danger::Heat];
+    private const WITHOUT_EYEPIECE = ['reading_lens', 'flat_mirror'];
 
     /** @return list<Rule> */
     public static function rules(): array
     {
         return [
-            self::projection(), self::closedMirrors(), self::burningGlasses(), self::instruments(), self::eyepiece(), self::aperture(), self::unusedSide(), self::tripod(), self::beam(),
+            self::projection(), self::closedMirrors(), self::burningGlasses(), self::instruments(), self::eyepiece(), self::aperture(), self::readingLens(), self::unusedSide(), self::tripod(), self::beam(),
             self::childrenAtABinocular(), self::heat(),
         ];
     }
@@ -28,7 +29,7 @@ final class Projection
     {
         return Rule::allows(
             id: 'projection',
-            statement: 'A small refractor, an open Newtonian, one side of a binocular or a flat mirror may throw the Sun\'s image on a screen.',
+            statement: 'A small refractor, an open Newtonian, one side of a binocular, a weak reading lens or a flat mirror may throw the Sun\'s image on a screen.',
             where: ['look' => 'projected'],
             reason: 'The eye looks at paper.',
             do: 'Aim by the shadow of the tube. Nobody comes between eyepiece and screen. In an emergency turn it off the Sun.',
@@ -72,10 +73,10 @@ final class Projection
     {
         return Rule::asks(
             id: 'instruments-that-project',
-            statement: 'Nothing else projects the Sun than a refractor, an open Newtonian, a binocular or a flat mirror.',
+            statement: 'Nothing else projects the Sun than a refractor, an open Newtonian, a binocular, a reading lens of one dioptre or a flat mirror.',
             where: ['look' => 'projected'],
-            needs: ['instrument' => ['refractor', 'binocular', 'newtonian', 'flat_mirror']],
-            condition: 'It is a small refractor, an open Newtonian, a binocular or a flat mirror.',
+            needs: ['instrument' => ['refractor', 'binocular', 'newtonian', 'reading_lens', 'flat_mirror']],
+            condition: 'It is a small refractor, an open Newtonian, a binocular, a reading lens of one dioptre or a flat mirror.',
             reason: 'Others burn, break or throw no image.',
             do: 'Take a small refractor, or a card with a hole.',
             dangers: self::BEAM,
@@ -87,7 +88,7 @@ final class Projection
         return Rule::asks(
             id: 'uncemented-eyepiece',
             statement: 'Only a simple uncemented eyepiece projects.',
-            where: ['look' => 'projected', 'instrument' => ['unless' => 'flat_mirror']],
+            where: ['look' => 'projected', 'instrument' => ['unless' => self::WITHOUT_EYEPIECE]],
             needs: ['eyepiece' => 'uncemented'],
             condition: 'The eyepiece is a simple uncemented one (Huygens or Ramsden).',
             reason: 'Cement melts and plastic burns where the heat gathers.',
@@ -103,12 +104,27 @@ final class Projection
         return Rule::asks(
             id: 'stopped-down',
             statement: 'For projection the opening is stopped down to 50 to 75 mm.',
-            where: ['look' => 'projected', 'instrument' => ['unless' => 'flat_mirror']],
+            where: ['look' => 'projected', 'instrument' => ['unless' => self::WITHOUT_EYEPIECE]],
             needs: ['aperture_mm' => ['most' => 75.0]],
             condition: 'The free opening is 75 mm or less.',
             reason: 'Watts go with the square of the opening: they scorch the eyepiece and whatever comes into the beam.',
             do: 'Put a card with a hole of 50 to 75 mm over the front.',
             dangers: [Danger::Heat, Danger::Equipment],
+        );
+    }
+
+    private static function readingLens(): Rule
+    {
+        return Rule::asks(
+            id: 'reading-lens-stopped',
+            statement: 'A reading lens of one dioptre is stopped to 10 mm.',
+            where: ['look' => 'projected', 'instrument' => 'reading_lens'],
+            needs: ['aperture_mm' => ['most' => 10.0]],
+            condition: 'The hole before a reading lens is 10 mm wide or less.',
+            otherwise: 'No reading lens is part of it.',
+            reason: 'With 10 mm at a metre its image is hardly brighter than paper in the Sun; with the whole lens it burns.',
+            do: 'Cover the lens with a card that has a hole of 10 mm.',
+            dangers: self::BEAM,
         );
     }
 
@@ -176,7 +192,7 @@ final class Projection
         return Rule::warns(
             id: 'projection-is-hot',
             statement: 'Eyepiece and screen grow hot; give the instrument a rest off the Sun.',
-            where: ['look' => 'projected', 'instrument' => ['unless' => 'flat_mirror']],
+            where: ['look' => 'projected', 'instrument' => ['unless' => self::WITHOUT_EYEPIECE]],
             reason: 'Some watts gather in a few square millimetres.',
             do: 'Look at the eyepiece every few minutes; turn it away when nobody looks.',
             dangers: [Danger::Heat, Danger::Equipment],

@@ -64,6 +64,7 @@ final class Items
             Item::of('closed-mirror', 'Mirror telescope with a closed tube', 'cassegrain schmidt maksutov catadioptric', ['instrument' => 'closed_mirror']),
             Item::of('solar-telescope', 'Solar telescope', 'hydrogen alpha sun', ['instrument' => 'solar_telescope', 'filter' => 'visual_front', 'at' => 'front', 'look' => 'through_optics', 'finder' => 'none', 'phase' => 'partial']),
             Item::of('eyepiece-filter', 'Filter that screws into an eyepiece', 'sun filter ocular old telescope box', ['look' => 'through_optics', 'filter' => 'eyepiece_filter', 'phase' => 'partial']),
+            Item::of('reading-lens', 'Weak reading lens, one dioptre', 'spectacles reading glasses plus cup single', ['look' => 'projected', 'instrument' => 'reading_lens', 'filter' => 'none']),
             Item::of('magnifier', 'Magnifying glass', 'burning reading loupe lens', ['look' => 'projected', 'instrument' => 'magnifier', 'filter' => 'none']),
         ];
     }

@@ -164,6 +164,13 @@ final class Questions
                 Choice::of('other', 'Another one, cemented or of plastic', ['eyepiece' => 'cemented']),
                 $unknown,
             ]),
+            Question::of('stand', 'How does it stand, and what covers it?', ['look' => 'projected', 'instrument' => 'reading_lens'], Part::PeopleInBeam, [
+                Choice::of('crew', 'On a stand, behind a card with a hole of 10 mm or less, nobody in its light, one of the crew at it', ['mounted' => 'tripod', 'aperture_mm' => 10.0] + $safe),
+                Choice::of('wide', 'The whole lens is free', ['aperture_mm' => 50.0]),
+                Choice::of('beam', 'People come near its light', ['people_in_beam' => true]),
+                Choice::of('alone', 'It is left alone now and then', ['attended' => false]),
+                $unknown,
+            ]),
             Question::of('stand', 'Where does its light go?', ['look' => 'pinhole_screen', 'instrument' => 'flat_mirror'], Part::PeopleInBeam, [
                 Choice::of('crew', 'Where no eye can come into it; one of the crew is at it', $safe),
                 Choice::of('beam', 'People come near the beam', ['people_in_beam' => true]),

@@ -2,14 +2,16 @@
 
 declare(strict_types=1);
 
-namespace KeenShadow\Core\Viewers;
+namespace KeenShadow\Core\Viewers\Optics;
+
+use KeenShadow\Core\Viewers\Light;
 
 /** Three schools of the best hole, d = c·√(λL): where its own shadow and the bending of light balance. */
 enum PinholeCriterion: string
 {
-    case Petzval = 'petzval';
-    case EqualBlur = 'equal_blur';
-    case Rayleigh = 'rayleigh';
+    case Petzval = 'sharpest';
+    case EqualBlur = 'equal';
+    case Rayleigh = 'brighter';
 
     /**
      * Petzval's √2; 1.56, where the hole is as wide as its Airy disc, √2.44; Rayleigh, Phil. Mag. 31 (1891) 87, 1.9.
@@ -24,8 +26,8 @@ enum PinholeCriterion: string
         };
     }
 
-    public function bestHoleMm(float $distanceMm): float
+    public function bestHoleMm(float $distanceMm, Light $light): float
     {
-        return $this->constant() * sqrt(Pinhole::WAVELENGTH_MM * $distanceMm);
+        return $this->constant() * sqrt($light->wavelengthMm * $distanceMm);
     }
 }

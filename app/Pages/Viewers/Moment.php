@@ -4,23 +4,21 @@ declare(strict_types=1);
 
 namespace App\Pages\Viewers;
 
-use App\Drawings\Viewers\ScreenImage;
 use App\Text\Clock;
 use App\Text\Numbers;
 use KeenShadow\Core\Sky\LocalEclipse;
 use KeenShadow\Core\Sky\LocalView;
-use KeenShadow\Core\Viewers\Pinhole;
-use KeenShadow\Core\Viewers\ScreenSide;
 
-/** The picture on a viewer's screen at one moment of the eclipse. */
-final readonly class BoxMoment
+/** A moment of the eclipse at which one looks at a viewer's screen. */
+final readonly class Moment
 {
     private function __construct(
         public string $name,
         public string $time,
         public string $obscuration,
         public bool $isTotal,
-        public ScreenImage $image,
+        /** Of the Unix clock, by which the picture is asked for. */
+        public int $second,
     ) {}
 
     /**
@@ -28,7 +26,7 @@ final readonly class BoxMoment
      *
      * @return list<self>
      */
-    public static function allOf(Pinhole $pinhole, ScreenSide $side, LocalEclipse $here): array
+    public static function allOf(LocalEclipse $here): array
     {
         $best = $here->bestVisible();
         $moments = [
@@ -38,20 +36,17 @@ final readonly class BoxMoment
         ];
         $seen = array_filter($moments, static fn(array $moment): bool => $moment[1]->isSunUp() && $moment[1]->hours <= $best->hours);
 
-        return array_values(array_map(
-            static fn(array $moment): self => self::of($moment[0], $moment[1], $pinhole, $side, $here),
-            $seen,
-        ));
+        return array_values(array_map(static fn(array $moment): self => self::of($moment[0], $moment[1], Clock::over($here)), $seen));
     }
 
-    private static function of(string $name, LocalView $view, Pinhole $pinhole, ScreenSide $side, LocalEclipse $here): self
+    private static function of(string $name, LocalView $view, Clock $clock): self
     {
         return new self(
             $name,
-            Clock::over($here)->minute($view->time()),
+            $clock->minute($view->time()),
             Numbers::percent($view->obscuration()),
             $view->obscuration() >= 1.0,
-            ScreenImage::of($pinhole, $view, $side),
+            (int) Clock::nearestSecond($view->time())->format('U'),
         );
     }
 }

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Viewers;
+
+use KeenShadow\Core\Viewers\Design\AtHand;
+use KeenShadow\Core\Viewers\Design\Build;
+
+/** What a new design begins with: whatever is not said is as it usually is. */
+final class BeginRequest extends DesignRequest
+{
+    protected function prepareForValidation(): void
+    {
+        $this->mergeIfMissing(['build' => Build::Box->value, 'text' => AtHand::WORD]);
+        $build = $this->input('build');
+        $build = is_string($build) ? Build::tryFrom($build) : null;
+        foreach ($build?->kind()->sizes() ?? [] as $size) {
+            $this->mergeIfMissing([$size->value => (string) $build?->usualMm($size)]);
+        }
+    }
+}

@@ -1,0 +1,46 @@
+// The bench's sliders, and its picture that waits for the last one.
+import assert from "node:assert/strict";
+import { test } from "node:test";
+import { latestPicture } from "../../resources/js/viewers/picture.js";
+import { logPlace, logValue, rounded } from "../../resources/js/viewers/scale.js";
+
+test("a logarithmic slider: half-way is the geometric mean, and it reads back", () => {
+    assert.equal(logValue(0.5, 1, 100), 10);
+    assert.equal(logValue(-1, 1, 100), 1);
+    assert.equal(logValue(2, 1, 100), 100);
+    for (const share of [0, 0.2, 0.77, 1]) {
+        assert.ok(Math.abs(logPlace(logValue(share, 0.1, 50), 0.1, 50) - share) < 1e-12);
+    }
+    assert.deepEqual([rounded(1234.5), rounded(0.98765), rounded(12)], ["1230", "0.988", "12"]);
+});
+
+test("of pictures that wait only the last is fetched, and one that fails leaves the one before", async () => {
+    const asked = [];
+    const waiting = [];
+    globalThis.Image = class {
+        set src(value) {
+            asked.push(value);
+            this.name = value;
+        }
+        decode() {
+            return new Promise((resolve, reject) => waiting.push({ resolve, reject }));
+        }
+    };
+    const shown = [];
+    const show = latestPicture((picture) => shown.push(picture.name));
+    const settle = () => new Promise((resolve) => setImmediate(resolve));
+    show("a");
+    show("b");
+    show("c");
+    waiting.shift().resolve();
+    await settle();
+    assert.deepEqual(asked, ["a", "c"]);
+    waiting.shift().reject(new Error("gone"));
+    await settle();
+    assert.deepEqual(shown, ["a"]);
+    show("d");
+    waiting.shift().resolve();
+    await settle();
+    assert.deepEqual(shown, ["a", "d"]);
+    delete globalThis.Image;
+});
