@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Viewers\DesignFileController;
 use App\Http\Controllers\Viewers\ViewerController;
 use Illuminate\Support\Facades\Route;
 
@@ -11,12 +12,15 @@ Route::prefix('events/{event}/viewers')->name('viewers.')->scopeBindings()->grou
         Route::get('preview', [ViewerController::class, 'preview'])->name('preview');
         Route::get('image', [ViewerController::class, 'image'])->name('image');
         Route::get('{viewer}', [ViewerController::class, 'show'])->name('show');
+        Route::get('{viewer}/design.json', [DesignFileController::class, 'show'])->name('file');
     });
     Route::middleware('can:update,event')->group(function (): void {
         Route::get('create', [ViewerController::class, 'create'])->name('create');
         Route::post('/', [ViewerController::class, 'store'])->name('store');
         Route::put('{viewer}', [ViewerController::class, 'update'])->name('update');
         Route::delete('{viewer}', [ViewerController::class, 'destroy'])->name('destroy');
+        Route::post('file', [DesignFileController::class, 'store'])->name('file.store');
+        Route::post('{viewer}/copy', [DesignFileController::class, 'copy'])->name('copy');
         Route::post('{viewer}/restore', [ViewerController::class, 'restore'])->name('restore')->withTrashed();
     });
 });

@@ -10,7 +10,7 @@ use stdClass;
 /** A design as one JSON object; what its names mean core's DesignRecord says. */
 final class DesignFile
 {
-    private const MOST_BYTES = 100_000;
+    public const KILOBYTES = 100;
     private const DEPTH = 8;
 
     /**
@@ -22,7 +22,7 @@ final class DesignFile
      */
     public static function read(string $path): array
     {
-        $text = @file_get_contents($path === '-' ? 'php://stdin' : $path, length: self::MOST_BYTES + 1);
+        $text = @file_get_contents($path === '-' ? 'php://stdin' : $path, length: 1024 * self::KILOBYTES + 1);
         if ($text === false) {
             throw new ImportException(__('The file :path cannot be read.', ['path' => $path]));
         }
@@ -37,7 +37,7 @@ final class DesignFile
      */
     public static function parse(string $text): array
     {
-        $given = strlen($text) > self::MOST_BYTES ? null : json_decode((string) preg_replace('/^\xEF\xBB\xBF/', '', $text), false, self::DEPTH);
+        $given = strlen($text) > 1024 * self::KILOBYTES ? null : json_decode((string) preg_replace('/^\xEF\xBB\xBF/', '', $text), false, self::DEPTH);
 
         return $given instanceof stdClass ? (array) $given : throw new ImportException(__('This is no design: write one JSON object.'));
     }

@@ -27,6 +27,26 @@ final class Viewer extends Model
 
     protected $fillable = ['uuid', 'event_id', 'name', 'design'];
 
+    /**
+     * A viewer that comes in, or is copied: called as it is wanted, with a number where the event has one of that name.
+     *
+     * @param string $uuid of the form that makes it
+     */
+    public static function madeAs(string $uuid, Event $event, string $name, Design $design): self
+    {
+        $made = self::query()->where('uuid', $uuid)->where('event_id', $event->id)->first();
+        if ($made !== null) {
+            return $made;
+        }
+        $taken = $event->viewers()->pluck('name')->all();
+        $free = $name;
+        for ($number = 2; in_array($free, $taken, true); ++$number) {
+            $free = "{$name} {$number}";
+        }
+
+        return self::makeOnce($uuid, ['event_id' => $event->id, 'name' => $free, 'design' => $design]);
+    }
+
     /** @return BelongsTo<Event, $this> */
     public function event(): BelongsTo
     {

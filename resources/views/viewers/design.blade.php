@@ -39,7 +39,15 @@
             <div x-ref="bench" aria-live="polite">@include('viewers.bench', ['bench' => $page->bench])</div>
         </div>
     </div>
+    @if ($viewer->exists)
+        <p class="after-design"><a href="{{ route('viewers.file', [$frame->event, $viewer]) }}">{{ __('Download as JSON') }}</a></p>
+    @endif
     @if ($viewer->exists && $mayEdit)
+        <form method="post" action="{{ route('viewers.copy', [$frame->event, $viewer]) }}">
+            @csrf
+            <x-made-from />
+            <button class="link-button">{{ __('Make a copy') }}</button>
+        </form>
         <form method="post" action="{{ route('viewers.destroy', [$frame->event, $viewer]) }}">
             @csrf
             @method('delete')

@@ -68,4 +68,13 @@
             @endforeach
         </x-table>
     @endif
+    @can('update', $frame->event)
+        <h2 id="file">{{ __('A design from elsewhere') }}</h2>
+        <form method="post" action="{{ route('viewers.file.store', $frame->event) }}" enctype="multipart/form-data" novalidate>
+            @csrf
+            <x-made-from />
+            <x-field name="design" type="file" :label="__('A design as JSON')" accept=".json,application/json" :hint="__('As this page and the command line write it; docs/FORMATS.md has the names.')" />
+            <button class="btn btn-primary">{{ __('Import') }}</button>
+        </form>
+    @endcan
 </x-event-frame>

@@ -6,6 +6,7 @@ namespace Tests\Feature\Viewers;
 
 use App\Domain\Sky\Eclipses;
 use App\Models\Viewers\Viewer;
+use Illuminate\Http\UploadedFile;
 use KeenShadow\Core\Viewers\Design\Build;
 use KeenShadow\Core\Viewers\Design\DesignRecord;
 use KeenShadow\Core\Viewers\Size;
@@ -73,6 +74,27 @@ final class ViewersTest extends TestCase
         foreach ([['length' => '3 ft 2 in'], ['length' => '-5'], ['people' => '0'], ['minutes' => 'x'], ['things' => ['spoon']]] as $mistake) {
             $this->from(route('viewers.index', $this->event))->get(route('viewers.index', [$this->event] + $mistake))->assertSessionHasErrors();
         }
+    }
+
+    /** A design leaves as JSON and comes in again, here under a free name; the same form twice makes one. What is no design stores nothing. */
+    public function testADesignLeavesComesInAndIsCopied(): void
+    {
+        $this->post(route('viewers.store', $this->event), self::BOX + self::newForm());
+        $viewer = Viewer::query()->firstOrFail();
+        $json = (string) $this->get(route('viewers.file', [$this->event, $viewer]))->assertOk()->assertHeader('Content-Type', 'application/json; charset=utf-8')->getContent();
+        $form = self::newForm();
+        $send = fn(string $content, array $form) => $this->post(route('viewers.file.store', $this->event), ['design' => UploadedFile::fake()->createWithContent('box.json', $content)] + $form);
+        $send($json, $form)->assertSessionHasNoErrors();
+        $send($json, $form)->assertSessionHasNoErrors();
+        $this->post(route('viewers.copy', [$this->event, $viewer]), self::newForm())->assertSessionHasNoErrors();
+        self::assertSame(['Cereal box', 'Cereal box 2', 'Cereal box 3'], Viewer::query()->orderBy('name')->pluck('name')->all());
+        foreach (Viewer::query()->get() as $made) {
+            self::assertEquals($viewer->design, $made->design);
+        }
+        foreach (['', '[]', '{"kind":"pinhole"', '{"kind":"pinhole","distance_mm":0,"hole_mm":1}', '{"kind":"pinhole","lid":1}', '{"finder":"painted","build":"telescope"}', str_repeat('[', 300000)] as $nonsense) {
+            $send($nonsense, self::newForm())->assertSessionHasErrors('design');
+        }
+        self::assertSame(3, Viewer::query()->count());
     }
 
     /** @return iterable<string, array{array<string, mixed>, string}> */
