@@ -20,6 +20,7 @@ Route::prefix('events/{event}/viewers')->name('viewers.')->scopeBindings()->grou
         Route::put('{viewer}', [ViewerController::class, 'update'])->name('update');
         Route::delete('{viewer}', [ViewerController::class, 'destroy'])->name('destroy');
         Route::post('file', [DesignFileController::class, 'store'])->name('file.store');
+        Route::post('outline', [DesignFileController::class, 'outline'])->name('outline');
         Route::post('{viewer}/copy', [DesignFileController::class, 'copy'])->name('copy');
         Route::post('{viewer}/restore', [ViewerController::class, 'restore'])->name('restore')->withTrashed();
     });

@@ -6,16 +6,12 @@ namespace App\Imports;
 
 use XMLReader;
 
-/**
- * GPX 1.1 and KML 2.2, read from front to back. A document type is refused before anything is parsed: neither format has
- * one, and its entities could blow up a small file to any size or fetch others.
- */
+/** GPX 1.1 and KML 2.2. */
 final class GeoXml
 {
     private const KML = ['Polygon' => GeoKind::Area, 'LineString' => GeoKind::Line, 'Point' => GeoKind::Point];
     private const GPX = ['wpt' => GeoKind::Point, 'trk' => GeoKind::Track, 'rte' => GeoKind::Track];
     private const GPX_POINTS = ['wpt', 'trkpt', 'rtept'];
-    private const ENCODINGS = ['utf-8', 'us-ascii', 'iso-8859-1', 'windows-1252'];
 
     /** @var list<GeoShape> */
     private array $shapes = [];
@@ -39,38 +35,10 @@ final class GeoXml
      */
     public static function read(string $path, int $mostShapes): array
     {
-        $text = (string) file_get_contents($path);
-        if (!self::isPlain($text)) {
-            throw new ImportException(__('The file has a document type or an unusual encoding; save it as plain GPX or KML in UTF-8.'));
-        }
-        $before = libxml_use_internal_errors(true);
-        libxml_clear_errors();
-        $reader = new XMLReader();
-        $reader->XML($text, null, LIBXML_NONET | LIBXML_COMPACT);
         $file = new self($mostShapes);
-        try {
-            for ($parts = 0; $reader->read(); ++$parts) {
-                Limits::hold($parts, Limits::PARTS, __('elements'));
-                $file->node($reader);
-            }
-            $error = libxml_get_last_error();
-        } finally {
-            libxml_clear_errors();
-            libxml_use_internal_errors($before);
-        }
-        if ($error !== false) {
-            throw new ImportException(__('Line :line: the file is not well-formed XML (:why).', ['line' => $error->line, 'why' => $error->message]));
-        }
+        XmlText::walk((string) file_get_contents($path), 'GPX or KML', $file->node(...));
 
         return $file->shapes;
-    }
-
-    /** No document type, and an encoding in which one would be seen. */
-    private static function isPlain(string $text): bool
-    {
-        preg_match('/^[^>]{0,200}encoding\s*=\s*["\']([\w.-]+)/i', $text, $declared);
-
-        return !str_contains($text, "\0") && stripos($text, '<!doctype') === false && in_array(strtolower($declared[1] ?? 'utf-8'), self::ENCODINGS, true);
     }
 
     private function node(XMLReader $reader): void

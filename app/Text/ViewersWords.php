@@ -79,6 +79,7 @@ final class ViewersWords
             Size::Aperture => __('Free opening'),
             Size::EyepieceFocal => __('Focal length of the eyepiece'),
             Size::Screen => __('Width of the screen'),
+            Size::Figure => __('Width of the figure that is drawn'),
         };
     }
 

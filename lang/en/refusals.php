@@ -128,6 +128,8 @@ return [
         'wider_than_long' => ':What, :value mm, must be less than the :length mm behind it.',
         'inside_the_focus' => 'The screen is :value mm from the eyepiece, inside its focal length of :focal mm: there is no image.',
         'no_text' => 'A pattern spells a word of 1 to :most letters.',
+        'no_outline' => 'There is no figure: draw 1 to :most strokes that are not all in one point.',
+        'too_many_holes' => 'That makes more than :most holes: make the figure smaller, or the way to the screen longer.',
         'no_letter' => 'There are no dots for ":letter": use letters, figures, and - . ! ? + *.',
         'what' => [
             'kind' => 'the kind',
@@ -139,6 +141,7 @@ return [
             'aperture_mm' => 'the free opening in millimetres',
             'eyepiece_focal_mm' => 'the focal length of the eyepiece in millimetres',
             'screen_mm' => 'the width of the screen in millimetres',
+            'figure_mm' => 'the width of the figure in millimetres',
             'surroundings' => 'where the screen is',
             'hole_shape' => 'the shape of the hole',
             'screen_side' => 'the side from which the screen is seen',

@@ -14,6 +14,7 @@ import { skyDisc } from "./sky/disc.js";
 import { placeMap, skyMap } from "./sky/map.js";
 import { placeList } from "./sky/place-list.js";
 import { bench } from "./viewers/bench.js";
+import { pad } from "./viewers/pad.js";
 
 // Each is found in the page by x-data="…".
 const parts = {
@@ -22,6 +23,7 @@ const parts = {
     labels,
     lightSound,
     liveForm,
+    pad,
     pairCheck,
     placeList,
     placeMap,

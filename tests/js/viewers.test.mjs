@@ -1,6 +1,7 @@
 // The bench's sliders, and its picture that waits for the last one.
 import assert from "node:assert/strict";
 import { test } from "node:test";
+import { fitted, written } from "../../resources/js/viewers/pad.js";
 import { latestPicture } from "../../resources/js/viewers/picture.js";
 import { logPlace, logValue, rounded } from "../../resources/js/viewers/scale.js";
 
@@ -43,4 +44,24 @@ test("of pictures that wait only the last is fetched, and one that fails leaves 
     await settle();
     assert.deepEqual(shown, ["a", "d"]);
     delete globalThis.Image;
+});
+
+test("strokes of the pad are written and read back, fitted to it", () => {
+    assert.equal(
+        written([
+            [
+                [1.2, 2.6],
+                [10, 20],
+            ],
+            [[5, 5]],
+        ]),
+        "1,3 10,20;5,5",
+    );
+    const [line, dot] = fitted("0,0 1,0.5;0.5,0.25");
+    // As wide as the pad but for its rim of 12, the dot in the middle of the line.
+    assert.deepEqual(line, [
+        [12, 12],
+        [258, 135],
+    ]);
+    assert.deepEqual(dot, [[135, 73.5]]);
 });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Viewers;
 
 use App\Domain\Viewers\EventLight;
+use App\Drawings\Viewers\PatternDrawing;
 use App\Drawings\Viewers\SideView;
 use App\Drawings\Viewers\TradeOffCurve;
 use App\Drawings\Viewers\TrueSize;
@@ -14,6 +15,7 @@ use KeenShadow\Core\Sky\LocalEclipse;
 use KeenShadow\Core\Viewers\Design\Design;
 use KeenShadow\Core\Viewers\Design\Improvement;
 use KeenShadow\Core\Viewers\Design\Judgement;
+use KeenShadow\Core\Viewers\Design\Kind;
 use KeenShadow\Core\Viewers\ViewerException;
 
 /** A design on the bench: what it shows at an event's place, what is wrong with it and what would be better. */
@@ -30,6 +32,7 @@ final readonly class Bench
         public SideView $side,
         public TradeOffCurve $curve,
         public TrueSize $trueSize,
+        public ?PatternDrawing $pattern,
         public array $improvements,
     ) {}
 
@@ -45,6 +48,7 @@ final readonly class Bench
             side: SideView::of($design, $light, max(0.0, Horizon::apparentAltitudeDeg($here->bestVisible()->altitudeDeg()))),
             curve: TradeOffCurve::of($design, $light),
             trueSize: TrueSize::of($design->image($light)),
+            pattern: $design->kind() === Kind::Pattern ? PatternDrawing::of($design, $light) : null,
             improvements: array_map(static fn(Improvement $improvement): ImprovementRow => ImprovementRow::of($improvement, $design), Improvement::allOf($design, $light)),
         );
     }

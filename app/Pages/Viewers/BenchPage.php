@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Pages\Viewers;
 
+use App\Drawings\Sky\DiscSample;
 use App\Drawings\Sky\DiscSlider;
+use App\Drawings\Viewers\ScreenSample;
 use App\Models\Viewers\Viewer;
 use App\Pages\Event\EventFrame;
 use App\Text\ViewersWords;
@@ -17,6 +19,7 @@ use KeenShadow\Core\Viewers\ViewerException;
 final readonly class BenchPage
 {
     /**
+     * @param string $outline what a pattern draws, as files have it
      * @param list<SizeField> $sizes
      * @param list<ChoiceField> $choices how it is made
      * @param list<ChoiceField> $handling what the crew sees to
@@ -29,13 +32,14 @@ final readonly class BenchPage
         public string $title,
         public string $about,
         public bool $spells,
+        public string $outline,
         public array $sizes,
         public array $choices,
         public array $handling,
         public array $stored,
         public array $moments,
         public int $begin,
-        public DiscSlider $slider,
+        private DiscSlider $slider,
         public Bench $bench,
     ) {}
 
@@ -50,6 +54,7 @@ final readonly class BenchPage
             title: ViewersWords::build($design->build),
             about: ViewersWords::about($design->build),
             spells: $design->kind() === Kind::Pattern,
+            outline: $design->outline?->written() ?? '',
             sizes: SizeField::allOf($design),
             choices: ChoiceField::ofTheBuild($design),
             handling: ChoiceField::ofTheHandling($design),
@@ -59,5 +64,11 @@ final readonly class BenchPage
             slider: DiscSlider::of($frame->here, $frame->filters),
             bench: Bench::of($design, $frame->here),
         );
+    }
+
+    /** @return list<ScreenSample> */
+    public function samples(): array
+    {
+        return array_map(static fn(DiscSample $sample): ScreenSample => new ScreenSample($sample), $this->slider->samples);
     }
 }

@@ -11,7 +11,6 @@ use KeenShadow\Core\Viewers\Design\Design;
 use KeenShadow\Core\Viewers\Design\Kind;
 use KeenShadow\Core\Viewers\Light;
 use KeenShadow\Core\Viewers\Optics\Lens;
-use KeenShadow\Core\Viewers\Pattern\HolePattern;
 use KeenShadow\Core\Viewers\Size;
 
 /** The figures of a design in words, what matters most first. */
@@ -51,7 +50,7 @@ final class Figures
     /** @return list<Figure> */
     private static function pattern(Design $design, Light $light): array
     {
-        $pattern = HolePattern::spelling($design->text, $design->image($light));
+        $pattern = $design->pattern($light);
 
         return [
             new Figure(__('Holes'), (string) count($pattern->holes), __(':mm apart: the images do not touch', ['mm' => self::mm($pattern->spacingMm)])),

@@ -29,12 +29,13 @@ final readonly class SizeField
     /** @return list<self> */
     public static function allOf(Design $design): array
     {
-        $sizes = [...$design->kind()->sizes(), ...array_filter([Size::Screen], static fn(Size $size): bool => $design->build->usualMm($size) !== null)];
+        $sizes = [...$design->kind()->sizes(), ...array_filter([Size::Screen, Size::Figure], static fn(Size $size): bool => $design->build->usualMm($size) !== null)];
 
         return array_map(static function (Size $size) use ($design): self {
             [$least, $most] = $size->range();
             $usual = (float) $design->build->usualMm($size);
-            $mm = $design->mm($size);
+            // Until something is drawn nobody has said how wide.
+            $mm = $design->mm($size) ?? ($size === Size::Figure ? $usual : null);
 
             return new self(
                 name: $size->value,

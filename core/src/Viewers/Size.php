@@ -16,6 +16,8 @@ enum Size: string
     case Aperture = 'aperture_mm';
     case EyepieceFocal = 'eyepiece_focal_mm';
     case Screen = 'screen_mm';
+    /** Width of a figure that a pattern of holes draws. */
+    case Figure = 'figure_mm';
 
     /** @return array{float, float} least and most: what somebody might build, and a little more */
     public function range(): array
@@ -28,6 +30,7 @@ enum Size: string
             self::Aperture => [5.0, 2000.0],
             self::EyepieceFocal => [1.0, 200.0],
             self::Screen => [10.0, 10000.0],
+            self::Figure => [20.0, 5000.0],
         };
     }
 

@@ -69,6 +69,16 @@ final class ViewerException extends Refusal
         return new self('no_letter', ['letter' => $letter], 'text');
     }
 
+    public static function noOutline(int $most): self
+    {
+        return new self('no_outline', ['most' => $most], 'outline');
+    }
+
+    public static function tooManyHoles(int $most): self
+    {
+        return new self('too_many_holes', ['most' => $most], 'figure_mm');
+    }
+
     private static function shown(mixed $given): string
     {
         return is_string($given) ? $given : (string) json_encode($given, JSON_PARTIAL_OUTPUT_ON_ERROR | JSON_UNESCAPED_UNICODE);

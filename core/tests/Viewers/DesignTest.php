@@ -14,8 +14,6 @@ use KeenShadow\Core\Viewers\Design\DesignRecord;
 use KeenShadow\Core\Viewers\Design\Judgement;
 use KeenShadow\Core\Viewers\Design\Kind;
 use KeenShadow\Core\Viewers\Light;
-use KeenShadow\Core\Viewers\Pattern\Hole;
-use KeenShadow\Core\Viewers\Pattern\HolePattern;
 use KeenShadow\Core\Viewers\Turn;
 use KeenShadow\Core\Viewers\ViewerException;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -193,30 +191,5 @@ final class DesignTest extends TestCase
     {
         $this->expectException(RulesException::class);
         DesignRecord::read(['finder' => 'painted over'] + self::PROJECTION);
-    }
-
-    /** No two images of a pattern touch; the card holds all holes; a word is counted by hand: I has 7 dots, + has 9. */
-    public function testAPatternOfHoles(): void
-    {
-        $image = DesignRecord::read(['distance_mm' => 2000, 'hole_mm' => 4] + self::HOLE)->image(Light::of());
-        $pattern = HolePattern::spelling('i+i', $image);
-        self::assertCount(23, $pattern->holes);
-        self::assertEqualsWithDelta($image->diameterMm + $image->blurMm(), $pattern->spacingMm, 1e-9);
-        foreach ([$pattern, HolePattern::spelling('ñandú sol!', $image)] as $each) {
-            foreach ($each->holes as $i => $hole) {
-                foreach (array_slice($each->holes, $i + 1) as $other) {
-                    self::assertGreaterThan($image->diameterMm, self::apart($hole, $other));
-                }
-                self::assertTrue($hole->rightMm >= 20 && $hole->rightMm <= $each->widthMm - 20 && $hole->downMm >= 20 && $hole->downMm <= $each->heightMm - 20);
-            }
-        }
-        // Nine columns of dots with 20 mm of card about them.
-        self::assertEqualsWithDelta(40 + 8 * $pattern->spacingMm, $pattern->widthMm, 1e-9);
-        self::assertEqualsWithDelta(40 + 6 * $pattern->spacingMm, $pattern->heightMm, 1e-9);
-    }
-
-    private static function apart(Hole $a, Hole $b): float
-    {
-        return hypot($a->rightMm - $b->rightMm, $a->downMm - $b->downMm);
     }
 }

@@ -9,10 +9,13 @@ const STEPS = 1000;
 export function bench() {
     return {
         index: 0,
+        samples: [],
 
         init() {
-            const data = pageData("screen-samples");
-            Object.assign(this, { samples: data.samples, begin: data.begin, end: data.end, index: data.best });
+            this.samples = pageData("screen-samples");
+            this.$refs.time.max = this.samples.length - 1;
+            const { begin, end } = document.querySelector(".ribbon").dataset;
+            Object.assign(this, { begin: Number(begin), end: Number(end) });
             this.ask = latestOfMany();
             this.later = afterPause(120, () => this.preview());
             this.show = latestPicture(({ src }) => {
@@ -172,14 +175,21 @@ export function bench() {
         },
 
         look() {
-            const { s } = this.samples[this.index];
+            const { s, x, y, r } = this.samples[this.index];
+            this.$root.querySelectorAll(".pattern-moon").forEach((moon) => {
+                const { flipX, flipY } = moon.dataset;
+                // The picture's y runs downwards.
+                Object.entries({ cx: flipX * x, cy: -flipY * y, r }).forEach(([name, value]) =>
+                    moon.setAttribute(name, value),
+                );
+            });
             const percent = `${((s - this.begin) / (this.end - this.begin)) * 100}%`;
             const cursor = document.getElementById("ribbon-cursor");
             Object.entries({ x1: percent, x2: percent, visibility: "visible" }).forEach(([name, value]) =>
                 cursor.setAttribute(name, value),
             );
             this.$refs.time.setAttribute("aria-valuetext", `${this.title()}, ${this.covered()}`);
-            this.show(`${this.$root.dataset.image}?${new URLSearchParams({ ...this.fields(), at: s })}`);
+            this.show(`${this.$root.dataset.image}?${new URLSearchParams({ ...this.fields(), at: s, outline: "", text: "I" })}`);
         },
 
         title() {

@@ -9,6 +9,9 @@
             <div><dt>{{ $figure->name }}</dt><dd>{{ $figure->value }} <small>{{ $figure->note }}</small></dd></div>
         @endforeach
     </dl>
+    @if ($bench->pattern !== null)
+        @include('viewers.pattern', ['pattern' => $bench->pattern])
+    @endif
     <h2>{{ __('From the side, to scale') }}</h2>
     <div class="sideways" tabindex="0" role="region" aria-label="{{ __('From the side, to scale') }}">
         @php $side = $bench->side; @endphp

@@ -14,6 +14,7 @@
             <x-field name="name" :label="__('Name')" :value="old('name', $viewer->name)" :stored="$page->stored['name'] ?? null" maxlength="80" />
             @if ($page->spells)
                 <x-field name="text" :label="__('It spells')" :value="old('text', $page->design->text)" :stored="$page->stored['text'] ?? null" maxlength="24" />
+                @include('viewers.pad')
             @endif
             @foreach ($page->sizes as $size)
                 <x-field :name="$size->name" :label="$size->label . ', mm'" :value="old($size->name, $size->value)" :stored="$page->stored[$size->name] ?? null" inputmode="decimal" />

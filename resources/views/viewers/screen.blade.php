@@ -1,6 +1,6 @@
 {{-- What stands on the screen at the chosen minute: true size and enlarged. The server computes the pictures, the script asks for them. --}}
 <section class="on-screen" aria-label="{{ __('On the screen here') }}">
-    <script type="application/json" nonce="{{ Vite::cspNonce() }}" id="screen-samples">@json($page->slider->forScript($frame->ribbon->begin, $frame->ribbon->end))</script>
+    <script type="application/json" nonce="{{ Vite::cspNonce() }}" id="screen-samples">@json($page->samples())</script>
     <div class="on-screen-pair">
         <figure>
             <svg class="on-screen-true" x-ref="true" width="{{ $page->bench->trueSize->frameMm }}mm" height="{{ $page->bench->trueSize->frameMm }}mm" role="img" aria-label="{{ __('The Sun\'s image in its true size') }}"><image width="100%" height="100%" preserveAspectRatio="none"/></svg>
@@ -12,7 +12,7 @@
             <p class="on-screen-time" x-text="title"></p>
             <p x-text="covered"></p>
             <label class="visually-hidden" for="screen-time">{{ __('Time') }}</label>
-            <input class="form-range" type="range" id="screen-time" min="0" max="{{ $page->slider->last() }}" value="{{ $page->slider->best }}" x-ref="time" data-begin="{{ $page->begin }}" x-on:input.stop="move">
+            <input class="form-range" type="range" id="screen-time" min="0" max="{{ count($page->samples()) }}" value="0" x-ref="time" data-begin="{{ $page->begin }}" x-on:input.stop="move">
             <p class="on-screen-moments">
                 @foreach ($page->moments as $moment)
                     <button type="button" class="btn btn-quiet" data-second="{{ $moment->second }}">{{ $moment->name }} <span class="meaning">{{ $moment->time }}, {{ $moment->obscuration }} %</span></button>

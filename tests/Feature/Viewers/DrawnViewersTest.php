@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Viewers;
 
+use App\Drawings\Viewers\PatternDrawing;
 use App\Drawings\Viewers\SideView;
 use App\Drawings\Viewers\Stroke;
 use App\Drawings\Viewers\TradeOffCurve;
@@ -97,6 +98,26 @@ final class DrawnViewersTest extends TestCase
             foreach ($onCurve as [, $y]) {
                 self::assertEqualsWithDelta($curve->hereDetailsY, $y, 14.0, 'the mark lies on its curve');
             }
+        }
+    }
+
+    /** Holes and images of a pattern at one scale: as far apart, as wide and as soft as they are. At 2 m the image is 18.617 mm, 4 mm of hole blur 4.0559 mm. */
+    public function testThePatternIsToScale(): void
+    {
+        foreach ([[], ['outline' => '0,0 100,0 100,50', 'figure_mm' => 500]] as $figure) {
+            $drawing = PatternDrawing::of(self::design($figure + ['build' => 'pattern', 'distance_mm' => 2000, 'hole_mm' => 4]), Light::of());
+            self::assertEqualsWithDelta(18.617, 2 * $drawing->sunPx / $drawing->pxPerMm, 0.02 / $drawing->pxPerMm);
+            self::assertEqualsWithDelta(4.0, 2 * $drawing->holePx / $drawing->pxPerMm, 0.02 / $drawing->pxPerMm);
+            self::assertEqualsWithDelta(4.0559 / 4, $drawing->blurPx / $drawing->pxPerMm, 0.02 / $drawing->pxPerMm);
+            $nearest = INF;
+            foreach ($drawing->holes as $i => $hole) {
+                foreach (array_slice($drawing->holes, $i + 1) as $other) {
+                    $nearest = min($nearest, hypot($hole['x'] - $other['x'], $hole['y'] - $other['y']));
+                }
+                self::assertTrue($hole['x'] < $drawing->widthPx && $hole['y'] < $drawing->heightPx);
+            }
+            self::assertEqualsWithDelta(18.617 + 4.0559, $nearest / $drawing->pxPerMm, 0.5);
+            self::assertSame([1, -1], [$drawing->flipX, $drawing->flipY], 'upside down, left stays left');
         }
     }
 

@@ -97,6 +97,22 @@ final class ViewersTest extends TestCase
         self::assertSame(3, Viewer::query()->count());
     }
 
+    /** A drawing comes in as SVG, is kept with the design, and takes the place of the word; hostile ones are refused where they are chosen. */
+    public function testAPatternIsDrawn(): void
+    {
+        $send = fn(string $svg) => $this->postJson(route('viewers.outline', $this->event), ['svg' => UploadedFile::fake()->createWithContent('a.svg', $svg)]);
+        $outline = $send('<svg xmlns="http://www.w3.org/2000/svg"><circle cx="9" cy="9" r="5"/></svg>')->assertOk()->json('outline');
+        self::assertIsString($outline);
+        $this->post(route('viewers.store', $this->event), ['build' => 'pattern', 'name' => 'Ring', 'distance_mm' => '2000', 'hole_mm' => '4', 'figure_mm' => '40 cm', 'outline' => $outline] + self::newForm())->assertSessionHasNoErrors();
+        $viewer = Viewer::query()->firstOrFail();
+        // A round of 400 mm with 22.67 mm from hole to hole has room for π/asin(22.67/400) of them.
+        $this->get(route('viewers.show', [$this->event, $viewer]))->assertOk()->assertSee($outline)->assertSeeInOrder(['Holes', '55']);
+        foreach (['<svg><script/></svg>', '<svg><image href="https://example.org/a.png"/></svg>', str_repeat('<path d="M0 0L1 1"/>', 600000), 'no'] as $hostile) {
+            $send($hostile)->assertStatus(422)->assertJsonValidationErrors('svg');
+        }
+        $this->post(route('viewers.store', $this->event), ['build' => 'pattern', 'name' => 'Word', 'distance_mm' => '2000', 'hole_mm' => '4', 'text' => ''] + self::newForm())->assertSessionHasErrors('text');
+    }
+
     /** @return iterable<string, array{array<string, mixed>, string}> */
     public static function mistakes(): iterable
     {

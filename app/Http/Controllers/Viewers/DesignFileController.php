@@ -10,8 +10,10 @@ use App\Exports\Download;
 use App\Exports\Viewers\DesignDocument;
 use App\Http\Requests\Viewers\CopyRequest;
 use App\Http\Requests\Viewers\DesignFileRequest;
+use App\Http\Requests\Viewers\OutlineRequest;
 use App\Models\Event;
 use App\Models\Viewers\Viewer;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 
@@ -28,6 +30,12 @@ final class DesignFileController
         $viewer = Viewer::madeAs($request->uuid(), $event, $request->name(), $request->design());
 
         return redirect()->route('viewers.show', [$event, $viewer])->with('status', __('“:name” has come in.', ['name' => $viewer->name]));
+    }
+
+    /** The outlines of a drawing for the pad; stores nothing. */
+    public function outline(OutlineRequest $request, Event $event): JsonResponse
+    {
+        return response()->json(['outline' => $request->outline()->written()]);
     }
 
     public function copy(CopyRequest $request, Event $event, Viewer $viewer): RedirectResponse

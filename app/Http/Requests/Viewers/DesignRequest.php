@@ -31,6 +31,7 @@ class DesignRequest extends FormRequest
             'build' => ['required', Rule::enum(Build::class)],
             ...array_fill_keys(array_diff(self::parts(), self::YES_OR_NO), ['nullable', 'string', 'max:100']),
             ...array_fill_keys(self::YES_OR_NO, ['nullable', 'boolean']),
+            'outline' => ['nullable', 'string', 'max:6000'],
             ...array_fill_keys(array_map(static fn(Size $size): string => $size->value, $sizes), ['required', 'string', 'max:100']),
         ];
     }
@@ -40,6 +41,7 @@ class DesignRequest extends FormRequest
     {
         return [
             'build.*' => __('Choose what you build.'),
+            'outline.*' => __('That is too much for one pattern: draw fewer strokes.'),
             ...array_fill_keys(array_map(static fn(Size $size): string => $size->value . '.*', Size::cases()), __('Write a length: a number of millimetres, or with cm, m, in or ft.')),
         ];
     }

@@ -65,6 +65,7 @@ enum Build: string
             Size::Aperture => $isFolded ? 50.0 : 60.0,
             Size::EyepieceFocal => $isFolded ? 15.0 : 20.0,
             Size::Screen => $this->kind() === Kind::Eyepiece ? 210.0 : null,
+            Size::Figure => $this === self::Pattern ? 400.0 : null,
         };
     }
 

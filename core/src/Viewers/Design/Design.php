@@ -12,6 +12,8 @@ use KeenShadow\Core\Viewers\Optics\FoldedPath;
 use KeenShadow\Core\Viewers\Optics\Lens;
 use KeenShadow\Core\Viewers\Optics\Pinhole;
 use KeenShadow\Core\Viewers\Optics\ThrownImage;
+use KeenShadow\Core\Viewers\Pattern\HolePattern;
+use KeenShadow\Core\Viewers\Pattern\Outline;
 use KeenShadow\Core\Viewers\ScreenSide;
 use KeenShadow\Core\Viewers\Size;
 use KeenShadow\Core\Viewers\Surroundings;
@@ -30,6 +32,7 @@ final readonly class Design
      * @param string|null $eyepiece as the rule book has it
      * @param array<string, bool|string> $handling parts of a situation that the crew sees to
      * @param string $text that a pattern of holes spells
+     * @param Outline|null $outline that it draws instead
      */
     public function __construct(
         public Build $build,
@@ -41,6 +44,7 @@ final readonly class Design
         public ?string $eyepiece,
         public array $handling,
         public string $text,
+        public ?Outline $outline,
     ) {}
 
     /** @return float|null millimetres; null where it has none */
@@ -100,6 +104,18 @@ final readonly class Design
         );
     }
 
+    /**
+     * Its holes, where it is a pattern of them.
+     *
+     * @throws ViewerException when there are no dots for a letter, or too many holes
+     */
+    public function pattern(Light $light): HolePattern
+    {
+        return $this->outline === null
+            ? HolePattern::spelling($this->text, $this->image($light))
+            : HolePattern::along($this->outline, $this->needed(Size::Figure), $this->image($light));
+    }
+
     /** The way from the last lens, hole or mirror to the screen, folded by mirrors inside a box. */
     public function path(): FoldedPath
     {
@@ -150,6 +166,7 @@ final readonly class Design
             eyepiece: $this->eyepiece,
             handling: $this->handling,
             text: $this->text,
+            outline: $this->outline,
         );
     }
 

@@ -7,7 +7,6 @@ namespace KeenShadow\Core\Viewers\Design;
 use KeenShadow\Core\Viewers\Light;
 use KeenShadow\Core\Viewers\Optics\Lens;
 use KeenShadow\Core\Viewers\Optics\PinholeCriterion;
-use KeenShadow\Core\Viewers\Pattern\HolePattern;
 use KeenShadow\Core\Viewers\Size;
 use KeenShadow\Core\Viewers\ViewerException;
 
@@ -57,7 +56,7 @@ final class DesignFigures
     /** @return array<string, int|float|list<float>> */
     private static function pattern(Design $design, Light $light): array
     {
-        $pattern = HolePattern::spelling($design->text, $design->image($light));
+        $pattern = $design->pattern($light);
 
         return ['least_spacing_mm' => $pattern->spacingMm, 'holes' => count($pattern->holes), 'card_mm' => [$pattern->widthMm, $pattern->heightMm]];
     }

@@ -12,6 +12,7 @@ use KeenShadow\Core\Viewers\HoleShape;
 use KeenShadow\Core\Viewers\Length;
 use KeenShadow\Core\Viewers\Light;
 use KeenShadow\Core\Viewers\Pattern\HolePattern;
+use KeenShadow\Core\Viewers\Pattern\Outline;
 use KeenShadow\Core\Viewers\ScreenSide;
 use KeenShadow\Core\Viewers\Size;
 use KeenShadow\Core\Viewers\Surroundings;
@@ -23,7 +24,7 @@ final class DesignRecord
     public const LIGHT = ['sun_diameter_arcmin', 'sun_illuminance_lx', 'wavelength_nm'];
     /** What the crew sees to, as the rule book calls it. */
     public const HANDLING = [Part::Finder, Part::UnusedSide, Part::Mounted, Part::Attended, Part::PeopleInBeam];
-    private const OTHERS = ['kind', 'build', 'name', 'surroundings', 'hole_shape', 'screen_side', 'instrument', 'eyepiece', 'text'];
+    private const OTHERS = ['kind', 'build', 'name', 'surroundings', 'hole_shape', 'screen_side', 'instrument', 'eyepiece', 'text', 'outline'];
 
     /**
      * @param array<array-key, mixed> $given by name; null is what nobody has said
@@ -39,6 +40,7 @@ final class DesignRecord
         }
         $build = self::build($given);
         $kind = $build->kind();
+        $outline = $kind === Kind::Pattern ? self::outline($given) : null;
         $design = new Design(
             build: $build,
             sizesMm: self::sizes($given, $build, $isWhole),
@@ -49,9 +51,10 @@ final class DesignRecord
             instrument: self::word($given, 'instrument', $kind->instruments()) ?? ($kind === Kind::Mirror ? 'flat_mirror' : null),
             eyepiece: self::word($given, 'eyepiece', $kind === Kind::Eyepiece ? Part::Eyepiece->words() : []),
             handling: self::handling($given),
-            text: $kind === Kind::Pattern ? self::text($given) : '',
+            text: $kind === Kind::Pattern && $outline === null ? self::text($given) : '',
+            outline: $outline,
         );
-        $design->image(Light::of());
+        $kind === Kind::Pattern ? $design->pattern(Light::of()) : $design->image(Light::of());
 
         return $design;
     }
@@ -89,6 +92,7 @@ final class DesignRecord
             'eyepiece' => $design->eyepiece,
             ...$design->handling,
             'text' => $design->text === '' ? null : $design->text,
+            'outline' => $design->outline?->written(),
         ];
 
         return array_filter($record, static fn(mixed $value): bool => $value !== null);
@@ -128,12 +132,22 @@ final class DesignRecord
             if ($isNeeded && $mm === null) {
                 throw ViewerException::missing($size->value);
             }
-            if ($mm !== null && ($isNeeded || $size === Size::Screen && $build->kind() === Kind::Eyepiece)) {
+            if ($mm !== null && ($isNeeded || in_array($size, self::optional($build->kind()), true))) {
                 $sizes[$size->value] = $mm;
             }
         }
 
         return $sizes;
+    }
+
+    /** @return list<Size> */
+    private static function optional(Kind $kind): array
+    {
+        return match ($kind) {
+            Kind::Eyepiece => [Size::Screen],
+            Kind::Pattern => [Size::Figure],
+            default => [],
+        };
     }
 
     /**
@@ -188,5 +202,16 @@ final class DesignRecord
         }
 
         return $text;
+    }
+
+    /** @param array<array-key, mixed> $given */
+    private static function outline(array $given): ?Outline
+    {
+        $outline = $given['outline'] ?? null;
+        if ($outline !== null && !is_string($outline)) {
+            throw ViewerException::noOutline(Outline::MOST_STROKES);
+        }
+
+        return $outline === null || trim($outline) === '' ? null : Outline::read($outline);
     }
 }

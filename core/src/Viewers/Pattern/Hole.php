@@ -11,4 +11,9 @@ final readonly class Hole
         public float $rightMm,
         public float $downMm,
     ) {}
+
+    public function distanceMm(self $other): float
+    {
+        return hypot($this->rightMm - $other->rightMm, $this->downMm - $other->downMm);
+    }
 }

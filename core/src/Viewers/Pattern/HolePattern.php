@@ -13,6 +13,9 @@ final readonly class HolePattern
     /** Between the outermost holes and the edge of the card, for hands and stiffness (own judgement). */
     private const RIM_MM = 20.0;
     public const MOST_LETTERS = 24;
+    private const MOST_HOLES = 600;
+    /** Steps of a walk along a stroke from one hole to the next. */
+    private const STEPS = 40;
     /** Letters with an accent that the dots have no room for. */
     private const PLAIN = [
         'Á' => 'A', 'À' => 'A', 'Â' => 'A', 'Ä' => 'A', 'Å' => 'A', 'Ã' => 'A', 'Ç' => 'C', 'É' => 'E', 'È' => 'E', 'Ê' => 'E', 'Ë' => 'E', 'Í' => 'I', 'Ì' => 'I', 'Î' => 'I', 'Ï' => 'I',
@@ -54,6 +57,35 @@ final readonly class HolePattern
         return self::of($dots, $spacing);
     }
 
+    /**
+     * Along the strokes of a figure, each hole as soon as it is far enough from all before it.
+     *
+     * @param float $widthMm of the figure
+     *
+     * @throws ViewerException when there would be too many
+     */
+    public static function along(Outline $outline, float $widthMm, ThrownImage $image): self
+    {
+        $spacing = self::leastSpacingMm($image);
+        $spaced = new SpacedHoles($spacing);
+        foreach ($outline->strokes as $stroke) {
+            foreach (self::walk($stroke, $spacing / $widthMm / self::STEPS) as [$x, $y]) {
+                $spaced->take(new Hole($x * $widthMm + self::RIM_MM, $y * $widthMm + self::RIM_MM));
+                if (count($spaced->holes) > self::MOST_HOLES) {
+                    throw ViewerException::tooManyHoles(self::MOST_HOLES);
+                }
+            }
+        }
+        $holes = $spaced->holes;
+
+        return new self(
+            $spacing,
+            $holes,
+            self::RIM_MM + max(0.0, ...array_map(static fn(Hole $hole): float => $hole->rightMm, $holes)),
+            self::RIM_MM + max(0.0, ...array_map(static fn(Hole $hole): float => $hole->downMm, $holes)),
+        );
+    }
+
     /** Middle to middle, so that the soft rims of two images meet and do not overlap: the image and its blur. */
     public static function leastSpacingMm(ThrownImage $image): float
     {
@@ -74,5 +106,22 @@ final readonly class HolePattern
             2 * self::RIM_MM + (max(array_column($dots, 0)) - $left) * $spacing,
             2 * self::RIM_MM + (max(array_column($dots, 1)) - $top) * $spacing,
         );
+    }
+
+    /**
+     * @param non-empty-list<array{float, float}> $stroke
+     *
+     * @return iterable<array{float, float}> its corners and points between them
+     */
+    private static function walk(array $stroke, float $step): iterable
+    {
+        yield $stroke[0];
+        for ($i = 1; $i < count($stroke); ++$i) {
+            [[$x1, $y1], [$x2, $y2]] = [$stroke[$i - 1], $stroke[$i]];
+            $steps = max(1, (int) ceil(hypot($x2 - $x1, $y2 - $y1) / $step));
+            for ($k = 1; $k <= $steps; ++$k) {
+                yield [$x1 + ($x2 - $x1) * $k / $steps, $y1 + ($y2 - $y1) * $k / $steps];
+            }
+        }
     }
 }

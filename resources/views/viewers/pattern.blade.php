@@ -1,0 +1,29 @@
+<h2>{{ __('The pattern') }}</h2>
+<div class="pattern-pair">
+    <figure>
+        <svg class="pattern-card" viewBox="0 0 {{ $pattern->widthPx }} {{ $pattern->heightPx }}" role="img" aria-label="{{ __('The card with its holes, as the Sun sees it') }}">
+            <rect width="100%" height="100%"/>
+            @foreach ($pattern->holes as $hole)
+                <circle cx="{{ $hole['x'] }}" cy="{{ $hole['y'] }}" r="{{ $pattern->holePx }}"/>
+            @endforeach
+        </svg>
+        <figcaption>{{ __('The card, to scale') }}</figcaption>
+    </figure>
+    <figure>
+        <svg class="pattern-screen" viewBox="0 0 {{ $pattern->widthPx }} {{ $pattern->heightPx }}" role="img" aria-label="{{ __('The images on the screen at the chosen time') }}">
+            <defs>
+                <mask id="pattern-bite" x="-1" y="-1" width="2" height="2" maskUnits="userSpaceOnUse">
+                    <circle r="1" fill="white"/>
+                    <circle class="pattern-moon" data-flip-x="{{ $pattern->flipX }}" data-flip-y="{{ $pattern->flipY }}" cx="9" r="1" fill="black"/>
+                </mask>
+                <filter id="pattern-soft" x="-60%" y="-60%" width="220%" height="220%"><feGaussianBlur stdDeviation="{{ $pattern->blurPx }}"/></filter>
+                <g id="pattern-image" filter="url(#pattern-soft)"><g transform="scale({{ $pattern->sunPx }})"><circle class="screen-sun" r="1" mask="url(#pattern-bite)"/></g></g>
+            </defs>
+            <rect width="100%" height="100%"/>
+            @foreach ($pattern->holes as $hole)
+                <use href="#pattern-image" x="{{ $hole['x'] }}" y="{{ $hole['y'] }}"/>
+            @endforeach
+        </svg>
+        <figcaption>{{ __('On the screen at the chosen time, each hole an image') }}</figcaption>
+    </figure>
+</div>
