@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Viewers\BuildController;
 use App\Http\Controllers\Viewers\DesignFileController;
 use App\Http\Controllers\Viewers\ViewerController;
 use Illuminate\Support\Facades\Route;
@@ -12,6 +13,9 @@ Route::prefix('events/{event}/viewers')->name('viewers.')->scopeBindings()->grou
         Route::get('preview', [ViewerController::class, 'preview'])->name('preview');
         Route::get('image', [ViewerController::class, 'image'])->name('image');
         Route::get('{viewer}', [ViewerController::class, 'show'])->name('show');
+        Route::get('{viewer}/build', [BuildController::class, 'show'])->name('build');
+        Route::get('{viewer}/parts-{paper}.pdf', [BuildController::class, 'pdf'])->name('pdf');
+        Route::get('{viewer}/part-{part}.svg', [BuildController::class, 'svg'])->name('svg');
         Route::get('{viewer}/design.json', [DesignFileController::class, 'show'])->name('file');
     });
     Route::middleware('can:update,event')->group(function (): void {

@@ -122,7 +122,7 @@ return [
         'missing' => ':What is missing.',
         'unknown_key' => 'A design has no ":key".',
         'not_one_of' => ':What cannot be :given; it is one of :words.',
-        'not_a_length' => ':What cannot be :given; write a number of millimetres, or one number with mm, cm, m, in or ft.',
+        'not_a_length' => ':What cannot be :given; write :least to :most, a number of millimetres or one with mm, cm, m, in or ft.',
         'several_units' => ':What is written in several units, :given; write one number with one unit.',
         'not_a_number' => ':What cannot be :given; write a number.',
         'wider_than_long' => ':What, :value mm, must be less than the :length mm behind it.',

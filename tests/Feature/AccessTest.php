@@ -11,6 +11,8 @@ use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route as Routes;
 use KeenShadow\Core\Audience\Methods\Method;
+use KeenShadow\Core\Viewers\Sheet\Paper;
+use KeenShadow\Core\Viewers\Sheet\Part;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\RefreshDatabase;
 use Tests\TestCase;
@@ -195,7 +197,7 @@ final class AccessTest extends TestCase
     /**
      * Every address under an event there is, from the table of routes.
      *
-     * @param array<string, int|Method|Model> $records
+     * @param array<string, int|Method|Model|Paper|Part> $records
      *
      * @return list<array{string, string, list<string>}> method, address, what it names
      */

@@ -13,6 +13,8 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Str;
 use KeenShadow\Core\Audience\Methods\Method;
 use KeenShadow\Core\Viewers\Design\DesignRecord;
+use KeenShadow\Core\Viewers\Sheet\Paper;
+use KeenShadow\Core\Viewers\Sheet\Part;
 
 /** One record of everything that an address may name. */
 trait RichEvent
@@ -20,7 +22,7 @@ trait RichEvent
     /**
      * An event with one record of every kind that an address may name.
      *
-     * @return array<string, int|Method|Model>
+     * @return array<string, int|Method|Model|Paper|Part>
      */
     private function richEvent(User $owner): array
     {
@@ -40,6 +42,8 @@ trait RichEvent
             'stockEntry' => StockEntry::query()->create(['uuid' => Str::uuid()->toString(), 'event_id' => $event->id, 'lot_id' => $lot->id, 'what' => 'destroyed', 'pairs' => 1, 'tag' => 2, 'how' => 'cut', 'moved_by' => $owner->id, 'moved_at' => now()]),
             'method' => Method::Telescope,
             'tag' => 1,
+            'paper' => Paper::A4,
+            'part' => Part::EndPanel,
             'viewer' => $event->viewers()->create(['name' => 'Box', 'design' => DesignRecord::read(['build' => 'box'], isWhole: false)]),
             'placeList' => $list,
             'place' => $list->places()->create(['position' => 1, 'name' => 'School', 'lat' => 36.5, 'lon' => -6.3, 'height_m' => 0]),

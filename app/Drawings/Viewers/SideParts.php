@@ -8,6 +8,7 @@ use KeenShadow\Core\Viewers\Design\Build;
 use KeenShadow\Core\Viewers\Design\Design;
 use KeenShadow\Core\Viewers\Design\Kind;
 use KeenShadow\Core\Viewers\Optics\ThrownImage;
+use KeenShadow\Core\Viewers\Sheet\BoxPlan;
 use KeenShadow\Core\Viewers\Size;
 
 /** What a side view is made of: the light, what stands about it, and the opening. Pixels. */
@@ -15,8 +16,6 @@ final readonly class SideParts
 {
     private const BEFORE_PX = -90.0;
     private const CARD_PX = 34.0;
-    /** A side window begins and ends at these shares of a box's length, next to the hole. */
-    private const WINDOW = [0.06, 0.36];
 
     public function __construct(
         private Design $design,
@@ -55,22 +54,48 @@ final readonly class SideParts
                 Stroke::of('side-wall', [[0.0, $tube], [$end, $tube / 2]]),
             ];
         }
+        if ($this->design->build === Build::Box) {
+            return $this->box();
+        }
         if ($half === 0.0) {
             return [];
         }
-        $isOpen = $this->design->build === Build::Box || $this->design->build === Build::SnackTube;
-        [$from, $to] = $isOpen ? [self::WINDOW[0] * $this->screenPx, self::WINDOW[1] * $this->screenPx] : [0.0, 0.0];
-        $top = $isOpen ? [Stroke::of('side-wall', [[0.0, -$half], [$from, -$half]]), Stroke::of('side-wall', [[$to, -$half], [$this->screenPx, -$half]]), Stroke::of('side-look', [[($from + $to) / 2, -$half], [$this->screenPx, 0.0]])]
-            : [Stroke::of('side-wall', [[0.0, -$half], [$this->screenPx, -$half]])];
+        // A snack tube is looked into beside its screen.
+        [$from, $to] = $this->design->build === Build::SnackTube ? [$this->screenPx - 50 * $this->px, $this->screenPx - 10 * $this->px] : [$this->screenPx, $this->screenPx];
 
-        return [...$top, Stroke::of('side-wall', [[0.0, $half], [$this->screenPx, $half]])];
+        return [
+            Stroke::of('side-wall', [[0.0, -$half], [$from, -$half]]),
+            ...$to < $this->screenPx ? [Stroke::of('side-wall', [[$to, -$half], [$this->screenPx, -$half]]), Stroke::of('side-look', [[($from + $to) / 2, -$half], [$this->screenPx, 0.0]])] : [],
+            Stroke::of('side-wall', [[0.0, $half], [$this->screenPx, $half]]),
+        ];
+    }
+
+    /** @return list<Stroke> the hole near one wall, the window in the other, and the head that looks in beside the light */
+    private function box(): array
+    {
+        $plan = BoxPlan::of($this->screenPx / $this->px, SideView::heightMm(Build::Box), $this->image->diameterMm);
+        $top = -($plan->heightMm - $plan->holeMm) * $this->px;
+        $bottom = $plan->holeMm * $this->px;
+        [$from, $to] = [$plan->windowFromMm * $this->px, $plan->windowToMm * $this->px];
+        [$x, $y] = $plan->head();
+        $head = array_map(fn(int $i): array => [
+            ($x + BoxPlan::HEAD_RADIUS_MM * cos($i * M_PI / 24)) * $this->px,
+            ($plan->holeMm - $y + BoxPlan::HEAD_RADIUS_MM * sin($i * M_PI / 24)) * $this->px,
+        ], range(0, 48));
+
+        return [
+            Stroke::of('side-head', $head),
+            Stroke::of('side-wall', [[0.0, $top], [$from, $top]]),
+            Stroke::of('side-wall', [[$to, $top], [$this->screenPx, $top], [$this->screenPx, $bottom], [0.0, $bottom], [0.0, $top]]),
+            Stroke::of('side-look', [[($from + $to) / 2, $top], [$this->screenPx, 0.0]]),
+        ];
     }
 
     /** @return list<Stroke> the card, mirror or lens */
     public function opening(): array
     {
         $gap = max(0.6, $this->mm($this->design->opening()) / 2);
-        $edge = max(self::CARD_PX, $gap * 1.6, SideView::heightMm($this->design->build) / 2 * $this->px);
+        $edge = max(self::CARD_PX, $gap * 1.6, $this->design->build === Build::Box ? 0.0 : SideView::heightMm($this->design->build) / 2 * $this->px);
 
         return match ($this->design->kind()) {
             Kind::Mirror => [Stroke::of('side-mirror', $this->mirror(max(7.0, $gap)))],

@@ -35,7 +35,9 @@ final class ViewerException extends Refusal
 
     public static function notALength(string $field, mixed $given): self
     {
-        return new self('not_a_length', ['what' => $field, 'given' => self::shown($given)], $field);
+        [$least, $most] = Size::tryFrom($field)?->range() ?? [0.0, 0.0];
+
+        return new self('not_a_length', ['what' => $field, 'given' => self::shown($given), 'least' => $least, 'most' => $most], $field);
     }
 
     public static function severalUnits(string $field, string $given): self

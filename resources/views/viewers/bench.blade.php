@@ -15,7 +15,7 @@
     <h2>{{ __('From the side, to scale') }}</h2>
     <div class="sideways" tabindex="0" role="region" aria-label="{{ __('From the side, to scale') }}">
         @php $side = $bench->side; @endphp
-        <svg class="side-view" viewBox="{{ $side->leftPx }} {{ $side->topPx() }} {{ $side->widthPx }} {{ $side->heightPx() }}" data-px-per-mm="{{ $side->pxPerMm }}" role="group" aria-label="{{ __('The viewer cut open') }}">
+        <svg class="side-view" viewBox="{{ $side->leftPx }} {{ $side->topPx }} {{ $side->widthPx }} {{ $side->heightPx() }}" data-px-per-mm="{{ $side->pxPerMm }}" role="group" aria-label="{{ __('The viewer cut open') }}">
             @foreach ($side->strokes as $stroke)
                 <{{ $stroke->isArea() ? 'polygon' : 'polyline' }} class="{{ $stroke->class }}" points="{{ $stroke->points }}"/>
             @endforeach

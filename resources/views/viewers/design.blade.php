@@ -41,7 +41,8 @@
         </div>
     </div>
     @if ($viewer->exists)
-        <p class="after-design"><a href="{{ route('viewers.file', [$frame->event, $viewer]) }}">{{ __('Download as JSON') }}</a></p>
+        <p class="after-design"><a class="btn btn-quiet" href="{{ route('viewers.build', [$frame->event, $viewer]) }}">{{ __('To build it') }}</a></p>
+        <p><a href="{{ route('viewers.file', [$frame->event, $viewer]) }}">{{ __('Download as JSON') }}</a></p>
     @endif
     @if ($viewer->exists && $mayEdit)
         <form method="post" action="{{ route('viewers.copy', [$frame->event, $viewer]) }}">

@@ -17,7 +17,7 @@ final class RangesTest extends SiteTestCase
 
     /** Other fields that have to be right for the one in question to be asked at all. */
     private const SIGHTING = ['seen_kind' => 'wall', 'seen_name' => 'Mast', 'bearing_deg' => '10', 'distance_m' => '20', 'width_m' => '1', 'top_deg' => '5'];
-    private const VIEWER = ['name' => 'Box', 'distance_mm' => '300', 'hole_mm' => '0.6', 'screen_side' => 'front'];
+    private const VIEWER = ['build' => 'box', 'name' => 'Box', 'distance_mm' => '300', 'hole_mm' => '0.6', 'screen_side' => 'front'];
     private const EVENT = ['title' => 'A', 'place_name' => 'B', 'lat' => '36.5', 'lon' => '-6.3', 'height_m' => '5', 'timezone' => 'Europe/Madrid', 'eclipse' => '2027-08-02', 'as_typed' => '1'];
 
     /** @return iterable<string, array{string, string, string, float, float, string, array<string, string>}> method, route, field, least, most, words of the message, other fields */
@@ -40,8 +40,8 @@ final class RangesTest extends SiteTestCase
             ['POST', 'site.sighting', 'distance_m', 0.5, 2000.0, 'distance … from 0.5 to 2000 m', self::SIGHTING],
             ['POST', 'site.sighting', 'width_m', 0.1, 1000.0, 'width … from 0.1 to 1000 m', self::SIGHTING],
             ['POST', 'site.sighting', 'top_deg', -10.0, 85.0, 'angle up to its top … from −10 to 85°', self::SIGHTING],
-            ['POST', 'viewers.store', 'distance_mm', 100.0, 30000.0, 'from hole to screen … from 100 to 30000 mm', self::VIEWER],
-            ['POST', 'viewers.store', 'hole_mm', 0.1, 50.0, 'hole … from 0.1 to 50 mm', self::VIEWER],
+            ['POST', 'viewers.store', 'distance_mm', 10.0, 200000.0, 'distance to the screen … 10 … 200000', self::VIEWER],
+            ['POST', 'viewers.store', 'hole_mm', 0.01, 1000.0, 'hole … 0.01 … 1000', ['distance_mm' => '2000'] + self::VIEWER],
             ['POST', 'events.store', 'lat', -90.0, 90.0, 'latitude … −90 … 90', self::EVENT],
             ['POST', 'events.store', 'lon', -180.0, 180.0, 'longitude … −180 … 180', self::EVENT],
             ['POST', 'events.store', 'height_m', -500.0, 10000.0, 'height … −500 to 10 000 metres', self::EVENT],
@@ -56,7 +56,9 @@ final class RangesTest extends SiteTestCase
     {
         $this->withSchoolYard();
         $before = $this->counts();
-        foreach ([...self::NO_NUMBERS, (string) ($least - 1), (string) ($most + 1), '-1e30'] as $typed) {
+        // A length of a viewer may have its unit.
+        $nonsense = $route === 'viewers.store' ? array_diff(self::NO_NUMBERS, ['12 m']) : self::NO_NUMBERS;
+        foreach ([...$nonsense, (string) ($least - 1), (string) ($most + 1), '-1e30'] as $typed) {
             $this->send($method, $route, [$field => $typed] + $others)->assertSessionHasErrors($field);
             $message = $this->message($field);
             foreach (explode('…', $words) as $part) {

@@ -13,6 +13,7 @@ use KeenShadow\Core\Viewers\Design\Build;
 use KeenShadow\Core\Viewers\Design\Design;
 use KeenShadow\Core\Viewers\Design\DesignRecord;
 use KeenShadow\Core\Viewers\Size;
+use KeenShadow\Core\Viewers\ViewerException;
 
 /** A design that is being tried out: a viewer without a name. Lengths may have units. */
 class DesignRequest extends FormRequest
@@ -42,7 +43,10 @@ class DesignRequest extends FormRequest
         return [
             'build.*' => __('Choose what you build.'),
             'outline.*' => __('That is too much for one pattern: draw fewer strokes.'),
-            ...array_fill_keys(array_map(static fn(Size $size): string => $size->value . '.*', Size::cases()), __('Write a length: a number of millimetres, or with cm, m, in or ft.')),
+            ...array_combine(
+                array_map(static fn(Size $size): string => $size->value . '.*', Size::cases()),
+                array_map(static fn(Size $size): string => Refusals::words(ViewerException::notALength($size->value, '')), Size::cases()),
+            ),
         ];
     }
 
