@@ -9,7 +9,9 @@ use App\Domain\Audience\GroupsThatLook;
 use App\Domain\Event\EyeHeights;
 use App\Domain\Event\FitPairs;
 use App\Domain\Event\LookingGroups;
+use App\Domain\Event\WantedViewers;
 use App\Domain\Eyewear\FitPairsOfLots;
+use App\Domain\Viewers\ViewersWanted;
 use App\Domain\Workers;
 use App\Pages\Audience\AudienceRoom;
 use App\Pages\Eyewear\EyewearRoom;
@@ -35,6 +37,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(FitPairs::class, FitPairsOfLots::class);
         $this->app->bind(EyeHeights::class, EyeHeightsOfGroups::class);
         $this->app->bind(LookingGroups::class, GroupsThatLook::class);
+        $this->app->bind(WantedViewers::class, ViewersWanted::class);
         // In the order of work: a new room is added here.
         $this->app->tag([SkyRoom::class, SiteRoom::class, AudienceRoom::class, EyewearRoom::class, ViewersRoom::class], 'rooms');
     }
@@ -48,6 +51,6 @@ final class AppServiceProvider extends ServiceProvider
         Queue::looping(fn(Looping $event) => $this->app->make(Workers::class)->sign($event->queue));
         Date::use(CarbonImmutable::class);
         // Anything else in an address is not found, rather than an error of the database.
-        Route::patterns(array_fill_keys(['event', 'lot', 'viewer', 'pairCheck', 'placeList', 'place', 'positionReading', 'audienceGroup', 'lotScan', 'lotFile', 'supplier', 'stockEntry', 'meterReading'], '[0-9]{1,18}') + ['tag' => '[0-9]{1,6}', 'paper' => '[a-z0-9]{1,10}', 'part' => '[a-z_]{1,20}']);
+        Route::patterns(array_fill_keys(['event', 'lot', 'viewer', 'pairCheck', 'placeList', 'place', 'positionReading', 'audienceGroup', 'lotScan', 'lotFile', 'supplier', 'stockEntry', 'meterReading', 'viewerTrial'], '[0-9]{1,18}') + ['tag' => '[0-9]{1,6}', 'paper' => '[a-z0-9]{1,10}', 'part' => '[a-z_]{1,20}']);
     }
 }

@@ -51,7 +51,7 @@ final class RuleWords
         return array_map(static fn(string|float|array|null $value): string => match (true) {
             $value === null => __('the horizon'),
             is_array($value) => implode(', ', $value),
-            is_float($value) => Numbers::decimal($value, 1),
+            is_float($value) => Numbers::decimal($value, $value >= 100 ? 0 : 1),
             default => $value,
         }, $finding->values);
     }

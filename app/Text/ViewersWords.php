@@ -13,6 +13,7 @@ use KeenShadow\Core\Viewers\Optics\Heat;
 use KeenShadow\Core\Viewers\ScreenSide;
 use KeenShadow\Core\Viewers\Size;
 use KeenShadow\Core\Viewers\Surroundings;
+use KeenShadow\Core\Viewers\TryOut\Sharpness;
 use KeenShadow\Core\Viewers\Turn;
 
 /** What is said of viewers. */
@@ -145,6 +146,17 @@ final class ViewersWords
             Change::Farther => __('The screen half as far again'),
             Change::Darker => __('A darker place'),
         };
+    }
+
+    /** @return array<string, string> */
+    public static function sharpness(): array
+    {
+        return self::named(Sharpness::cases(), static fn(Sharpness $case): string => match ($case) {
+            Sharpness::Crisp => __('crisp'),
+            Sharpness::Soft => __('soft'),
+            Sharpness::Blob => __('a blob'),
+            Sharpness::OwnShape => __('the hole\'s own shape'),
+        });
     }
 
     public static function heat(Heat $heat): string

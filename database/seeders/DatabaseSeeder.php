@@ -45,7 +45,7 @@ final class DatabaseSeeder extends Seeder
         DemoPlans::schoolYard($ring, $organiser);
         DemoAudience::publicMorning($total);
         DemoAudience::schoolAfternoon($ring);
-        DemoViewers::workshop($total, $ring);
+        DemoViewers::workshop($total, $ring, $organiser);
         DemoEyewear::stock($organisation, $organiser, $checker, $total);
     }
 }

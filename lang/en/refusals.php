@@ -141,6 +141,8 @@ return [
             'aperture_mm' => 'the free opening in millimetres',
             'eyepiece_focal_mm' => 'the focal length of the eyepiece in millimetres',
             'screen_mm' => 'the width of the screen in millimetres',
+            'measured_mm' => 'the width of the image in millimetres',
+            'uncertainty_mm' => 'its uncertainty in millimetres',
             'figure_mm' => 'the width of the figure in millimetres',
             'surroundings' => 'where the screen is',
             'hole_shape' => 'the shape of the hole',

@@ -6,10 +6,12 @@ namespace Tests\Feature;
 
 use App\Models\Eyewear\Lot;
 use App\Models\Eyewear\StockEntry;
+use App\Models\Viewers\ViewerTrial;
 use Database\Seeders\DemoPlans;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use KeenShadow\Core\Viewers\Design\DesignRecord;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\RefreshDatabase;
 use Tests\TestCase;
@@ -19,7 +21,7 @@ final class DatabaseTest extends TestCase
 {
     use RefreshDatabase;
 
-    private const APPEND_ONLY = ['pair_checks', 'plan_revisions', 'stock_moves'];
+    private const APPEND_ONLY = ['pair_checks', 'plan_revisions', 'stock_moves', 'viewer_trials'];
 
     /** @return iterable<string, array{string}> */
     public static function forbidden(): iterable
@@ -74,6 +76,8 @@ final class DatabaseTest extends TestCase
             $lot = Lot::factory()->create(['organisation_id' => $user->organisation_id]);
             $lot->pairChecks()->create(['uuid' => Str::uuid()->toString(), 'tag' => 1, 'faults' => [], 'event_id' => $event->id, 'occasion' => 'arrival', 'checked_by' => $user->id, 'checked_at' => now()]);
             StockEntry::query()->create(['uuid' => Str::uuid()->toString(), 'event_id' => $event->id, 'lot_id' => $lot->id, 'what' => 'destroyed', 'pairs' => 1, 'tag' => 2, 'how' => 'cut', 'moved_by' => $user->id, 'moved_at' => now()]);
+            $viewer = $event->viewers()->create(['name' => 'Box', 'design' => DesignRecord::read(['build' => 'box'], isWhole: false)]);
+            ViewerTrial::query()->create(['uuid' => Str::uuid()->toString(), 'viewer_id' => $viewer->id, 'design' => $viewer->design, 'tried_on' => '2027-01-01', 'image_mm' => 2.8, 'uncertainty_mm' => 0.5, 'tried_by' => $user->id]);
             $this->expectException(QueryException::class);
             $this->expectExceptionMessage('never changed or deleted');
             DB::statement($statement);
@@ -94,7 +98,7 @@ final class DatabaseTest extends TestCase
             self::assertFalse($row->empties, $row->name);
             $of[$row->changes ? 'changed' : ($row->adds ? 'added to' : 'read')][] = $row->name;
         }
-        self::assertSame([...self::APPEND_ONLY, 'stored_files'], $of['added to'] ?? []);
+        self::assertSame(['pair_checks', 'plan_revisions', 'stock_moves', 'stored_files', 'viewer_trials'], $of['added to'] ?? []);
         self::assertSame(['catalogue_eclipses', 'migrations', 'place_names', 'places', 'reference_data', 'region_names'], $of['read'] ?? []);
         self::assertSame(['audience_groups', 'audience_stations', 'cache', 'cache_locks', 'events', 'failed_jobs', 'jobs', 'listed_places', 'lot_files', 'lot_scans', 'lots', 'meter_readings', 'organisations', 'place_lists', 'position_readings', 'sessions', 'suppliers', 'ticked_supplies', 'trays', 'users', 'viewers'], $of['changed'] ?? []);
     }

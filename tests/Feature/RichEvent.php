@@ -9,6 +9,7 @@ use App\Models\Eyewear\StockEntry;
 use App\Models\Eyewear\StoredFile;
 use App\Models\Eyewear\Supplier;
 use App\Models\User;
+use App\Models\Viewers\ViewerTrial;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Str;
 use KeenShadow\Core\Audience\Methods\Method;
@@ -28,6 +29,7 @@ trait RichEvent
     {
         $event = $this->eventOf($owner);
         $lot = Lot::factory()->create(['organisation_id' => $owner->organisation_id]);
+        $viewer = $event->viewers()->create(['name' => 'Box', 'design' => DesignRecord::read(['build' => 'box'], isWhole: false)]);
         $list = $event->placeLists()->create(['name' => 'Schools', 'size' => 1]);
 
         return [
@@ -44,7 +46,8 @@ trait RichEvent
             'tag' => 1,
             'paper' => Paper::A4,
             'part' => Part::EndPanel,
-            'viewer' => $event->viewers()->create(['name' => 'Box', 'design' => DesignRecord::read(['build' => 'box'], isWhole: false)]),
+            'viewer' => $viewer,
+            'viewerTrial' => ViewerTrial::query()->create(['uuid' => Str::uuid()->toString(), 'viewer_id' => $viewer->id, 'design' => $viewer->design, 'tried_on' => '2027-01-01', 'image_mm' => 2.8, 'uncertainty_mm' => 0.5, 'tried_by' => $owner->id]),
             'placeList' => $list,
             'place' => $list->places()->create(['position' => 1, 'name' => 'School', 'lat' => 36.5, 'lon' => -6.3, 'height_m' => 0]),
             'positionReading' => $event->positionReadings()->create(['seconds' => 60]),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Domain\Audience;
 
+use App\Domain\Event\WantedViewer;
 use App\Models\Audience\AudienceGroup;
 use App\Models\Audience\AudienceStation;
 use App\Models\Event;
@@ -24,14 +25,17 @@ final readonly class EventYard
     /**
      * @param list<Attendance> $attendances the groups, with the methods that the rule book allows
      * @param list<AudienceStation> $stations in the order of the methods, as stored or as usual
+     * @param list<WantedViewer> $viewers
      */
     private function __construct(
         public array $attendances,
         public array $stations,
         private SitePlan $plan,
+        private array $viewers,
     ) {}
 
-    public static function of(Event $event, SitePlan $plan): self
+    /** @param list<WantedViewer> $viewers that are to be built: where nobody has said otherwise, a station has as many places as they have */
+    public static function of(Event $event, SitePlan $plan, array $viewers): self
     {
         $attendances = array_values($event->audienceGroups()->orderBy('name')->get()->map(static fn(AudienceGroup $g): Attendance => new Attendance($g->name, $g->group(), $g->allowedMethods($event->policy), $g->comes, $g->ahead_min, $g->goes_first))->all());
         $stored = $event->audienceStations()->get()->keyBy(static fn(AudienceStation $s): string => $s->method->value);
@@ -39,11 +43,11 @@ final readonly class EventYard
         foreach (Method::cases() as $method) {
             $people = self::peopleAt($method, $attendances);
             if ($people > 0) {
-                $stations[] = $stored->get($method->value) ?? AudienceStation::usual($event, $method, $people);
+                $stations[] = $stored->get($method->value) ?? self::usual($event, $method, $people, $viewers);
             }
         }
 
-        return new self($attendances, $stations, $plan);
+        return new self($attendances, $stations, $plan, $viewers);
     }
 
     /** The station of a method; null where each has one of their own. */
@@ -51,7 +55,7 @@ final readonly class EventYard
     {
         $station = array_values(array_filter($this->stations, static fn(AudienceStation $s): bool => $s->method === $method))[0] ?? null;
 
-        return $station ?? (UsualStation::isFor($method) ? AudienceStation::usual($event, $method, 0) : null);
+        return $station ?? (UsualStation::isFor($method) ? self::usual($event, $method, 0, $this->viewers) : null);
     }
 
     /** At all stations together. */
@@ -96,6 +100,15 @@ final readonly class EventYard
         $at = array_filter(array_combine($methods, array_map(fn(AudienceStation $s): ?PlanPoint => $this->thingOf($s)?->middle, $this->stations)), static fn(?PlanPoint $p): bool => $p !== null);
 
         return new Yard(array_combine($methods, array_map(static fn(AudienceStation $s): Station => $s->station(), $this->stations)), $at, $this->entrance(), $this->attendances, $bestS, $seed);
+    }
+
+    /** @param list<WantedViewer> $viewers */
+    private static function usual(Event $event, Method $method, int $people, array $viewers): AudienceStation
+    {
+        $usual = AudienceStation::usual($event, $method, $people);
+        $places = array_sum(array_map(static fn(WantedViewer $v): int => $v->method === $method->value ? $v->wanted * $v->atOnce : 0, $viewers));
+
+        return $places === 0 ? $usual : $usual->fill(['places' => min(Station::MOST_PLACES, $places)]);
     }
 
     /** @param list<Attendance> $attendances */

@@ -8,6 +8,7 @@ use App\Models\Editable;
 use App\Models\Event;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use KeenShadow\Core\Viewers\Design\Design;
 
@@ -18,6 +19,8 @@ use KeenShadow\Core\Viewers\Design\Design;
  * @property int $event_id
  * @property string $name
  * @property Design $design
+ * @property int $wanted how many are to be built for the event
+ * @property int $built how many are
  * @property Event $event
  */
 final class Viewer extends Model
@@ -51,6 +54,12 @@ final class Viewer extends Model
     public function event(): BelongsTo
     {
         return $this->belongsTo(Event::class);
+    }
+
+    /** @return HasMany<ViewerTrial, $this> */
+    public function viewerTrials(): HasMany
+    {
+        return $this->hasMany(ViewerTrial::class);
     }
 
     protected function casts(): array

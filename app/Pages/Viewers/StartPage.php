@@ -19,12 +19,14 @@ final readonly class StartPage
      * @param list<Start> $starts what can be built, those that most can look at first
      * @param array<string, string> $things to choose from
      * @param list<string> $chosen of them
+     * @param array<string, array<string, mixed>> $examples what somebody may begin with, in words, and the form that says it
      */
     private function __construct(
         public array $viewers,
         public array $starts,
         public array $things,
         public array $chosen,
+        public array $examples,
     ) {}
 
     public static function of(EventFrame $frame, AtHand $atHand): self
@@ -36,6 +38,12 @@ final readonly class StartPage
             array_map(static fn($build): Start => Start::of($build, $atHand, $light), $atHand->builds()),
             ViewersWords::things(),
             array_map(static fn(Thing $thing): string => $thing->value, $atHand->things),
+            [
+                __('I have a tube 900 mm long') => ['things' => [Thing::LongTube->value], 'length' => '900 mm'],
+                __('A colander and a pale yard') => ['things' => [Thing::Sieve->value]],
+                __('Thirty pupils at once') => ['people' => 30],
+                __('An hour and no glasses') => ['minutes' => 60],
+            ],
         );
     }
 }

@@ -20,6 +20,8 @@ enum Measure: string
     case ImageOnTheScreen = 'image-on-the-screen';
     case ImageNotDazzling = 'image-not-dazzling';
     case WholeSunInTheEyepiece = 'whole-sun-in-the-eyepiece';
+    case TriedDistance = 'tried-distance';
+    case TriedOpening = 'tried-opening';
 
     public function statement(): string
     {
@@ -36,6 +38,8 @@ enum Measure: string
             self::ScreenInFocus => 'A lens draws sharply where the screen is in its focus.',
             self::ImageOnTheScreen => 'The whole Sun is seen where its image fits on the screen.',
             self::ImageNotDazzling => 'An image more than three times as bright as paper in the Sun dazzles.',
+            self::TriedDistance => 'A viewer that was tried is as designed where its image is as large as the design has it, within twice the uncertainty.',
+            self::TriedOpening => 'A viewer that was tried is as designed where its edge looks as sharp as the design has it.',
             self::WholeSunInTheEyepiece => 'The whole Sun is seen where its image at the focus is narrower than the eyepiece\'s field stop, about 0.7 of its focal length.',
         };
     }
@@ -45,8 +49,8 @@ enum Measure: string
         return match ($this) {
             self::SunClear, self::InTheShade, self::HoleOnTheBanner, self::BeamFree => Source::Plan,
             self::BeamAndPeople => Source::CommonPractice,
-            self::ImageWiderThanHole, self::ScreenInFocus, self::ImageOnTheScreen => Source::Optics,
-            self::DetailsAcross, self::ImageLargeEnough, self::ImageInStrayLight, self::ImageNotDazzling, self::WholeSunInTheEyepiece => Source::OwnJudgement,
+            self::ImageWiderThanHole, self::ScreenInFocus, self::ImageOnTheScreen, self::TriedDistance => Source::Optics,
+            self::DetailsAcross, self::ImageLargeEnough, self::ImageInStrayLight, self::ImageNotDazzling, self::WholeSunInTheEyepiece, self::TriedOpening => Source::OwnJudgement,
         };
     }
 }

@@ -10,13 +10,17 @@ use KeenShadow\Core\Rules\Subject;
 enum ViewersSubject implements Subject
 {
     case Viewer;
+    /** A viewer that was tried against its design. */
+    case Trial;
 
     public function word(Level $level): string
     {
-        return match ($level) {
-            Level::Yes => 'Shows the Sun',
-            Level::Hold => 'Weak picture',
-            Level::No => 'Shows no Sun',
+        return match ([$this, $level]) {
+            [self::Viewer, Level::Yes] => 'Shows the Sun',
+            [self::Viewer, Level::Hold] => 'Weak picture',
+            [self::Viewer, Level::No] => 'Shows no Sun',
+            [self::Trial, Level::Yes] => 'As designed',
+            [self::Trial, Level::Hold], [self::Trial, Level::No] => 'Not as designed',
         };
     }
 }

@@ -1,7 +1,7 @@
 <x-event-frame :frame="$frame" room="audience" :title="__('Shopping and making list')">
     <x-audience-tabs :event="$frame->event" current="audience.list" />
     <p class="lead-answer" id="list">{{ __('To buy, borrow or make') }}</p>
-    @if ($page->lines === [])
+    @if ($page->lines === [] && $page->viewers === [])
         <p>{{ __('Choose methods for the groups first; what they take stands here, with quantities.') }} <a href="{{ route('audience.methods', $frame->event) }}">{{ __('Methods') }}</a></p>
     @else
         <x-table labelledby="list" class="align-middle stacks">
@@ -27,6 +27,14 @@
                         @endcan
                         <span class="tick-box" aria-hidden="true">{{ $line['isDone'] ? '☒' : '☐' }}</span>
                     </td>
+                </tr>
+            @endforeach
+            @foreach ($page->viewers as $viewer)
+                <tr id="viewer-{{ $viewer->id }}" @class(['is-done' => $viewer->built >= $viewer->wanted])>
+                    <th scope="row"><a href="{{ route('viewers.build', [$frame->event, $viewer->id]) }}">{{ $viewer->name }}</a> <span class="meaning">{{ __('each: :materials', ['materials' => implode(', ', $viewer->materials)]) }}</span></th>
+                    <td class="is-number" data-label="{{ __('Needed') }}">{{ $viewer->wanted }}</td>
+                    <td class="is-number" data-label="{{ __('Here') }}">{{ $viewer->built === 0 ? '–' : $viewer->built }}</td>
+                    <td data-label="{{ __('Done') }}"><span class="tick-box" aria-hidden="true">{{ $viewer->built >= $viewer->wanted ? '☒' : '☐' }}</span> {{ $viewer->built >= $viewer->wanted ? __('built') : __('to build') }}</td>
                 </tr>
             @endforeach
         </x-table>

@@ -1,5 +1,15 @@
 <x-event-frame :frame="$frame" room="audience" :title="__('Stations')">
     <x-audience-tabs :event="$frame->event" current="audience.stations" />
+    @if ($viewers !== [])
+        <section aria-labelledby="from-workshop" class="from-workshop">
+            <h2 id="from-workshop">{{ __('From the workshop') }}</h2>
+            <ul>
+                @foreach ($viewers as $viewer)
+                    <li><a href="{{ route('viewers.show', [$frame->event, $viewer->id]) }}">{{ $viewer->name }}</a>: {{ $viewer->words }}</li>
+                @endforeach
+            </ul>
+        </section>
+    @endif
     @if ($isSunDown)
         <p class="lead-answer">{{ __('The Sun is down all the while: nobody queues.') }}</p>
     @elseif ($looks > App\Pages\Audience\StationsPage::MOST_LOOKS)

@@ -41,10 +41,12 @@
         </div>
     </div>
     @if ($viewer->exists)
-        <p class="after-design"><a class="btn btn-quiet" href="{{ route('viewers.build', [$frame->event, $viewer]) }}">{{ __('To build it') }}</a></p>
+        <p class="after-design"><a class="btn btn-quiet" href="{{ route('viewers.build', [$frame->event, $viewer]) }}">{{ __('To build it') }}</a> <a class="btn btn-quiet" href="{{ route('viewers.trials', [$frame->event, $viewer]) }}">{{ __('Tried out') }}</a></p>
         <p><a href="{{ route('viewers.file', [$frame->event, $viewer]) }}">{{ __('Download as JSON') }}</a></p>
     @endif
     @if ($viewer->exists && $mayEdit)
+        <h2>{{ __('For this event') }}</h2>
+        @include('viewers.wanted')
         <form method="post" action="{{ route('viewers.copy', [$frame->event, $viewer]) }}">
             @csrf
             <x-made-from />

@@ -3,6 +3,7 @@
     <p class="lead-answer">{{ __('Viewers') }}</p>
     <p class="note">{{ __('A hole throws the Sun\'s image on a screen. Nobody looks through the hole: everybody looks at the screen, with the Sun at their back.') }}</p>
     @if ($page->viewers !== [])
+        <form method="get" action="{{ route('viewers.compare', $frame->event) }}">
         <x-table class="align-middle stacks">
             <x-slot:head>
                 <th scope="col">{{ __('Viewer') }}</th>
@@ -12,6 +13,8 @@
                 <th scope="col" class="is-number">{{ __('Image') }}</th>
                 <th scope="col" class="is-number">{{ __('Smallest bite') }}</th>
                 <th scope="col">{{ __('Verdict') }}</th>
+                <th scope="col" class="is-number">{{ __('Wanted') }}</th>
+                <th scope="col">{{ __('Compare') }}</th>
             </x-slot:head>
             @foreach ($page->viewers as $row)
                 <tr>
@@ -22,14 +25,24 @@
                     <td data-label="{{ __('Image') }}" class="is-number">{{ $row->image }}</td>
                     <td data-label="{{ __('Smallest bite') }}" class="is-number">{{ $row->bite }}</td>
                     <td data-label="{{ __('Verdict') }}"><x-verdict-tag :subject="ViewersSubject::Viewer" :level="$row->verdict->level" :rule="$row->verdict->rule()" /></td>
+                    <td data-label="{{ __('Wanted') }}" class="is-number">{{ $row->viewer->wanted === 0 ? '–' : $row->viewer->wanted }}</td>
+                    <td data-label="{{ __('Compare') }}"><input class="form-check-input" type="checkbox" name="viewers[]" value="{{ $row->viewer->id }}" aria-label="{{ __('Compare :name', ['name' => $row->viewer->name]) }}"></td>
                 </tr>
             @endforeach
         </x-table>
+        <x-fault field="viewers" />
+        <p><button class="btn btn-quiet">{{ __('Compare those ticked, two to four') }}</button></p>
+        </form>
     @else
         <p>{{ __('Nothing is designed yet. Say what is at hand, or take anything from the list; then see how large, how soft and how bright the crescent will be here.') }}</p>
     @endif
     <h2 id="start">{{ __('Build something new') }}</h2>
     <x-faults :saves="false" />
+    <p class="starting-examples">
+        @foreach ($page->examples as $words => $query)
+            <a href="{{ route('viewers.index', ['event' => $frame->event, ...$query]) }}#start">{{ $words }}</a>
+        @endforeach
+    </p>
     <form class="starting" method="get" action="{{ route('viewers.index', $frame->event) }}#start">
         <fieldset class="field">
             <legend>{{ __('What is at hand') }} <span class="meaning">{{ __('nothing ticked: anything') }}</span></legend>

@@ -6,6 +6,8 @@ namespace App\Http\Controllers\Audience;
 
 use App\Domain\Event\EventReader;
 use App\Domain\Event\FitPairs;
+use App\Domain\Event\WantedViewer;
+use App\Domain\Event\WantedViewers;
 use App\Exports\CsvLine;
 use App\Exports\Download;
 use App\Http\Requests\Audience\TickRequest;
@@ -23,6 +25,7 @@ final class ListController
         private readonly EventFrames $frames,
         private readonly EventReader $reader,
         private readonly FitPairs $pairs,
+        private readonly WantedViewers $viewers,
     ) {}
 
     public function index(Event $event): View
@@ -32,7 +35,11 @@ final class ListController
 
     public function csv(Event $event): Response
     {
-        $lines = array_map(static fn(array $line): string => CsvLine::of([$line['words'], $line['count'], $line['here'], $line['isDone'] ? 'yes' : 'no']), $this->page($event)->lines);
+        $page = $this->page($event);
+        $lines = [
+            ...array_map(static fn(array $line): string => CsvLine::of([$line['words'], $line['count'], $line['here'], $line['isDone'] ? 'yes' : 'no']), $page->lines),
+            ...array_map(static fn(WantedViewer $viewer): string => CsvLine::of([$viewer->name . ': ' . implode('; ', $viewer->materials), $viewer->wanted, $viewer->built, $viewer->built >= $viewer->wanted ? 'yes' : 'no']), $page->viewers),
+        ];
 
         return Download::of($event, '-list.csv', 'text/csv', CsvLine::of(['what', 'needed', 'here', 'done']) . implode('', $lines));
     }
@@ -50,6 +57,6 @@ final class ListController
 
     private function page(Event $event): ListPage
     {
-        return ListPage::of($event, $this->pairs->count($event), $this->reader->site($event)->groundTakesAnImage() !== true);
+        return ListPage::of($event, $this->pairs->count($event), $this->reader->site($event)->groundTakesAnImage() !== true, $this->viewers->of($event));
     }
 }

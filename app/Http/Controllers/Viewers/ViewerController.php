@@ -8,15 +8,18 @@ use App\Domain\Sky\Eclipses;
 use App\Domain\Viewers\EventLight;
 use App\Exports\Viewers\ImagePicture;
 use App\Http\Requests\Viewers\BeginRequest;
+use App\Http\Requests\Viewers\CompareRequest;
 use App\Http\Requests\Viewers\DesignRequest;
 use App\Http\Requests\Viewers\ImageRequest;
 use App\Http\Requests\Viewers\StartRequest;
 use App\Http\Requests\Viewers\ViewerRequest;
+use App\Http\Requests\Viewers\WantedRequest;
 use App\Models\Event;
 use App\Models\Viewers\Viewer;
 use App\Pages\Event\EventFrames;
 use App\Pages\Viewers\Bench;
 use App\Pages\Viewers\BenchPage;
+use App\Pages\Viewers\ComparePage;
 use App\Pages\Viewers\StartPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
@@ -79,6 +82,24 @@ final class ViewerController
         $viewer->restore();
 
         return redirect()->route('viewers.show', [$event, $viewer])->with('status', __('“:name” is back.', ['name' => $viewer->name]));
+    }
+
+    public function compare(CompareRequest $request, Event $event): View|RedirectResponse
+    {
+        $viewers = $request->viewers($event);
+        $frame = $this->frames->of($event);
+
+        return count($viewers) < CompareRequest::LEAST
+            ? redirect()->route('viewers.index', $event)->withErrors(['viewers' => __('Tick two to four designs to compare.')])
+            : view('viewers.compare', ['frame' => $frame, 'page' => ComparePage::of($viewers, $frame)]);
+    }
+
+    /** How many are to be built for the event, and are. */
+    public function wanted(WantedRequest $request, Event $event, Viewer $viewer): RedirectResponse
+    {
+        $viewer->forceFill(['wanted' => $request->integer('wanted'), 'built' => $request->integer('built')])->save();
+
+        return back()->with('status', __('Saved.'));
     }
 
     /** The bench for a design that is being tried out; stores nothing. */

@@ -108,6 +108,33 @@ enum Build: string
         };
     }
 
+    /** The way of following an eclipse that it is, by the word that the audience's methods have. */
+    public function method(): string
+    {
+        return match (true) {
+            $this->kind() === Kind::Mirror => 'mirror',
+            $this->kind() === Kind::Lens, $this->kind() === Kind::Eyepiece => 'projection',
+            in_array($this, [self::Box, self::HeadBox, self::SnackTube], true) => 'box',
+            default => 'card',
+        };
+    }
+
+    /** About what one costs where nothing is at hand, in euros or dollars (own judgement). */
+    public function cost(): float
+    {
+        return match ($this) {
+            self::FoundHoles => 0.0,
+            self::TwoCards, self::FoilWindow, self::ShoulderCard, self::Box, self::HeadBox, self::SnackTube => 0.5,
+            self::Pattern => 4.0,
+            self::LensCup => 4.0,
+            self::ReadingLens => 6.0,
+            self::Mirror => 10.0,
+            self::MailingTube => 20.0,
+            self::Telescope => 60.0,
+            self::FoldedProjector => 80.0,
+        };
+    }
+
     /** Whether each has one of their own, as many as there are people. */
     public function isForEach(): bool
     {

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Viewers;
+
+use App\Models\Viewers\ViewerTrial;
+use App\Text\Days;
+use App\Text\Numbers;
+use App\Text\ViewersWords;
+use KeenShadow\Core\Rules\Verdict;
+use KeenShadow\Core\Viewers\Design\DesignRecord;
+use KeenShadow\Core\Viewers\Light;
+use KeenShadow\Core\Viewers\TryOut\TryOut;
+
+/** One try of a viewer against its design as it was then. */
+final readonly class TrialRow
+{
+    /** @param array<string, string> $corrected what the bench would begin with for the design as it was built; none where it is as designed */
+    private function __construct(
+        public ViewerTrial $trial,
+        public string $day,
+        public string $measured,
+        public string $predicted,
+        public string $sharpness,
+        public Verdict $verdict,
+        public array $corrected,
+    ) {}
+
+    /** @param Light $light of that day */
+    public static function of(ViewerTrial $trial, Light $light): self
+    {
+        $tried = TryOut::of($trial->design, $light, $trial->measured());
+
+        return new self(
+            trial: $trial,
+            day: Days::long($trial->tried_on),
+            measured: __(':mm ± :u mm', ['mm' => Numbers::about($trial->image_mm, 3), 'u' => Numbers::about($trial->uncertainty_mm, 1)]),
+            predicted: __(':mm ± :u mm', ['mm' => Numbers::about($tried->predictedMm, 3), 'u' => Numbers::about($tried->uncertaintyMm, 1)]),
+            sharpness: $trial->sharpness === null ? '–' : ViewersWords::sharpness()[$trial->sharpness->value],
+            verdict: $tried->verdict,
+            corrected: $tried->corrected === null ? [] : array_map(static fn(bool|float|string $value): string => is_bool($value) ? (string) (int) $value : (string) $value, array_diff_key(DesignRecord::of($tried->corrected), ['kind' => 1])),
+        );
+    }
+}
