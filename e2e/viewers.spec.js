@@ -96,3 +96,72 @@ test("the picture has its true size, follows the time, and is what the server co
     await expect(page.locator(".on-screen-words")).toContainText("21");
     await expectAccessible(page);
 });
+
+test("a pattern is drawn by hand and by keys, and comes from a file", async ({ page }) => {
+    await signIn(page);
+    await page.goto("/events/3/viewers/create?build=pattern");
+    const holes = page.locator(".figures div", { hasText: "Holes" }).locator("dd");
+    await expect(holes).toContainText("41");
+    const pad = page.getByRole("application", { name: "Or draw" });
+    await pad.scrollIntoViewIfNeeded();
+    const { x, y, width, height } = await pad.boundingBox();
+    await page.mouse.move(x + 20, y + height / 2);
+    await page.mouse.down();
+    await page.mouse.move(x + width - 20, y + height / 2, { steps: 10 });
+    await page.mouse.up();
+    // A straight stroke of 400 mm with 23.2 mm from hole to hole: 18 holes.
+    await expect(holes).toContainText("18");
+    await page.getByRole("button", { name: "Clear" }).click();
+    await expect(holes).toContainText("41");
+    await pad.focus();
+    for (const key of ["Enter", ...Array(6).fill("ArrowRight"), "Enter", ...Array(6).fill("ArrowDown"), "Enter"])
+        await page.keyboard.press(key);
+    await expect(holes).toContainText(/3\d/);
+    const svg = (inside) => ({
+        name: "a.svg",
+        mimeType: "image/svg+xml",
+        buffer: Buffer.from(`<svg xmlns="http://www.w3.org/2000/svg">${inside}</svg>`),
+    });
+    await page.locator("#svg").setInputFiles(svg("<script>1</script>"));
+    await expect(page.locator("#svg-fault")).toContainText("does more than draw");
+    await page.locator("#svg").setInputFiles(svg('<circle cx="9" cy="9" r="5"/>'));
+    await expect(holes).toContainText("54");
+    await expectAccessible(page);
+});
+
+test("what is at hand becomes a design, a station, a template and a try", async ({ page }) => {
+    await signIn(page);
+    await page.goto("/events/2/viewers");
+    await page.getByRole("link", { name: "I have a tube 900 mm long" }).click();
+    await page.getByRole("link", { name: "Long mailing tube" }).click();
+    await expect(page.getByRole("textbox", { name: "Hole to screen" })).toHaveValue("900");
+    await page.getByLabel("Name").fill("Tube of class 5B");
+    await page.getByRole("button", { name: "Save this design" }).click();
+    await page.getByLabel("Wanted: Tube of class 5B").fill("4");
+    await page.getByRole("button", { name: /^Save Tube/ }).click();
+    await expect(page.getByRole("status")).toContainText("Saved");
+
+    await page.getByRole("link", { name: "To build it" }).click();
+    await expect(page.getByRole("heading", { name: "Step by step" })).toBeVisible();
+    await expectAccessible(page);
+    const download = page.waitForEvent("download");
+    await page.getByRole("link", { name: "All parts as PDF, A4" }).click();
+    expect((await download).suggestedFilename()).toMatch(/a4\.pdf$/);
+
+    await page.getByRole("link", { name: "The design" }).click();
+    await page.getByRole("link", { name: "Tried out" }).click();
+    await page.getByLabel("Width of the image").fill("11.2 mm");
+    await page.getByRole("button", { name: "Write it down" }).click();
+    await expect(page.getByRole("row", { name: /11.2/ })).toContainText("Not as designed");
+    await expectAccessible(page);
+    await page.getByRole("link", { name: "The corrected design" }).click();
+    await expect(page.getByRole("textbox", { name: "Hole to screen" })).toHaveValue(/^1[12]\d\d$/);
+
+    await page.goto("/events/2/viewers");
+    for (const name of ["Tube of class 5B", "Shoe box"]) await page.getByLabel(`Compare ${name}`).check();
+    await page.getByRole("button", { name: /Compare those ticked/ }).click();
+    await expect(page.locator(".compared")).toContainText("Tube of class 5B");
+    await expectAccessible(page);
+    await page.goto("/events/2/audience/list");
+    await expect(page.getByRole("row", { name: /Tube of class 5B/ })).toContainText("4");
+});
