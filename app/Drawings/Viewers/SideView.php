@@ -129,6 +129,7 @@ final readonly class SideView
             new PlacedText($design->kind() === Kind::Mirror ? 12.0 : -self::LEFT_PX + 4, $top + 14, 'start', __('from the Sun')),
             new PlacedText($middle, $bottom - 8, 'middle', __(':n mm', ['n' => Numbers::about((float) $design->mm(Size::Distance), 3)])),
             new PlacedText($screenPx, $top + 14, 'middle', __('screen')),
+            ...$design->build === Build::Box ? [new PlacedText(-self::LEFT_PX + 4, $top + 30, 'start', __('a head beside the light'))] : [],
             ...$design->side === ScreenSide::Behind ? [new PlacedText($screenPx + 12, -22, 'start', __('eye here'))] : [],
         ];
     }
