@@ -78,6 +78,9 @@ function flat(name, what, into) {
     return into;
 }
 
+// What the file of a form is called, by the end of its address; elsewhere it is called file.
+const NAMES = { lots: "stock", outline: "svg", tried: "photo" };
+
 test("nonsense for every route and every reader of files is answered quickly and never by an error", async ({
     playwright,
     baseURL,
@@ -135,10 +138,15 @@ test("nonsense for every route and every reader of files is answered quickly and
         { what: "destroyed", lot_id: known.lot, tag: "2", how: "cut" },
         "stock_moves",
     );
+    known.viewerTrial = await make(
+        `/events/${event}/viewers/${known.viewer}/tried`,
+        { tried_on: "2026-01-04", measured_mm: "2.8" },
+        "viewer_trials",
+    );
     known.tag = "7";
     known.place = sql(`select id from listed_places where place_list_id = ${known.placeList} limit 1`);
     for (const [name, id] of Object.entries(known)) expect(id, name).toMatch(/^\d+$/);
-    known.method = "telescope";
+    Object.assign(known, { method: "telescope", paper: "a4", part: "end_panel" });
 
     const routes = JSON.parse(execFileSync("php", ["artisan", "route:list", "--json"]).toString())
         .map(({ method, uri }) => ({ method: method.split("|")[0], uri }))
@@ -166,7 +174,7 @@ test("nonsense for every route and every reader of files is answered quickly and
         let url = path === "/" ? "/" : `/${path}`;
         const asForm = () => Object.entries(fields).reduce((into, [name, what]) => flat(name, what, into), {});
         if (method === "GET") url += `?${new URLSearchParams(asForm())}`;
-        else if (/import$|place-lists$|files$|scans$|lots$/.test(uri) || maybe(0.1)) {
+        else if (/import$|place-lists$|files$|scans$|lots$|outline$|viewers\/file$|tried$/.test(uri) || maybe(0.1)) {
             const upload = {
                 name: one(["a.csv", "b.gpx", "漢.json", ".kml"]),
                 mimeType: "text/plain",
@@ -177,7 +185,7 @@ test("nonsense for every route and every reader of files is answered quickly and
                 areas: "building",
                 name: "F",
                 uuid: randomUUID(),
-                [uri.endsWith("lots") ? "stock" : "file"]: upload,
+                [NAMES[uri.split("/").at(-1)] ?? (uri.endsWith("viewers/file") ? "design" : "file")]: upload,
             };
         } else if (maybe(0.5)) options.data = { _token, ...fields };
         else options.form = { _token, ...asForm() };

@@ -47,6 +47,11 @@ final class TemplatePdf
         $font = $dompdf->getFontMetrics()->getFont('DejaVu Sans') ?? throw new RuntimeException('DejaVu Sans comes with dompdf.');
         $sheets = new self($canvas, $paper, $font);
         foreach ($templates as $template) {
+            $count = Tile::count($template, $paper);
+            if ($count > Tile::MOST) {
+                $sheets->tooLarge($template, $count);
+                continue;
+            }
             foreach (Tile::allOf($template, $paper) as $tile) {
                 $sheets->sheet($template, $tile, $name);
             }
@@ -57,10 +62,7 @@ final class TemplatePdf
 
     private function sheet(Template $template, Tile $tile, string $name): void
     {
-        if (!$this->isFirst) {
-            $this->canvas->new_page();
-        }
-        $this->isFirst = false;
+        $this->page();
         [$left, $top] = [Paper::RIM_MM - $tile->leftMm, Paper::RIM_MM - $tile->topMm];
         $this->canvas->clipping_rectangle(
             self::pt(Paper::RIM_MM - 0.5),
@@ -87,6 +89,22 @@ final class TemplatePdf
         }
         $this->canvas->clipping_end();
         $this->foot($template, $tile, $name);
+    }
+
+    /** A sheet that says where to have it printed instead. */
+    private function tooLarge(Template $template, int $count): void
+    {
+        $this->page();
+        $this->text(SheetWords::part($template->part), Paper::RIM_MM, Paper::RIM_MM + 6);
+        $this->text(__('It would take :count sheets: have its SVG printed or cut in one piece.', ['count' => $count]), Paper::RIM_MM, Paper::RIM_MM + 12);
+    }
+
+    private function page(): void
+    {
+        if (!$this->isFirst) {
+            $this->canvas->new_page();
+        }
+        $this->isFirst = false;
     }
 
     private function foot(Template $template, Tile $tile, string $name): void

@@ -86,6 +86,7 @@ final class SheetTest extends TestCase
             self::assertCount(1, Tile::allOf(Template::card(Part::Foil, 100, 100), $paper));
             self::assertSame([], Tile::allOf(Template::card(Part::Foil, 100, 100), $paper)[0]->marks($paper));
         }
+        self::assertSame(count(Tile::allOf(Template::card(Part::PatternCard, 700, 500), Paper::A4)), Tile::count(Template::card(Part::PatternCard, 700, 500), Paper::A4));
         // ISO 216, ANSI/ASME Y14.1.
         self::assertSame([210.0, 297.0, 215.9, 279.4], [Paper::A4->widthMm(), Paper::A4->heightMm(), Paper::Letter->widthMm(), Paper::Letter->heightMm()]);
     }

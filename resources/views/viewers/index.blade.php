@@ -48,14 +48,14 @@
             <legend>{{ __('What is at hand') }} <span class="meaning">{{ __('nothing ticked: anything') }}</span></legend>
             <div class="starting-things">
                 @foreach ($page->things as $thing => $words)
-                    <label><input class="form-check-input" type="checkbox" name="things[]" value="{{ $thing }}" @checked(in_array($thing, $page->chosen, true))>{{ $words }}</label>
+                    <label><input class="form-check-input" type="checkbox" name="things[]" value="{{ $thing }}" @checked(in_array($thing, (array) old('things', $page->chosen), true))>{{ $words }}</label>
                 @endforeach
             </div>
         </fieldset>
         <div class="starting-numbers">
-            <x-field name="length" :label="__('A length, as “900 mm” or “36 in”')" :value="request()->query('length')" />
-            <x-field name="people" :label="__('Look at the same time')" :value="request()->query('people')" inputmode="numeric" />
-            <x-field name="minutes" :label="__('Minutes to build')" :value="request()->query('minutes')" inputmode="numeric" />
+            <x-field name="length" :label="__('A length, as “900 mm” or “36 in”')" :value="old('length', request()->query('length'))" />
+            <x-field name="people" :label="__('Look at the same time')" :value="old('people', request()->query('people'))" inputmode="numeric" />
+            <x-field name="minutes" :label="__('Minutes to build')" :value="old('minutes', request()->query('minutes'))" inputmode="numeric" />
             <button class="btn btn-quiet">{{ __('Show what fits') }}</button>
         </div>
     </form>

@@ -13,8 +13,8 @@
         <svg class="pattern-screen" viewBox="0 0 {{ $pattern->widthPx }} {{ $pattern->heightPx }}" role="img" aria-label="{{ __('The images on the screen at the chosen time') }}">
             <defs>
                 <mask id="pattern-bite" x="-1" y="-1" width="2" height="2" maskUnits="userSpaceOnUse">
-                    <circle r="1" fill="white"/>
-                    <circle class="pattern-moon" data-flip-x="{{ $pattern->flipX }}" data-flip-y="{{ $pattern->flipY }}" cx="9" r="1" fill="black"/>
+                    <circle class="pattern-sun" r="1"/>
+                    <circle class="pattern-moon" data-flip-x="{{ $pattern->flipX }}" data-flip-y="{{ $pattern->flipY }}" cx="9" r="1"/>
                 </mask>
                 <filter id="pattern-soft" x="-60%" y="-60%" width="220%" height="220%"><feGaussianBlur stdDeviation="{{ $pattern->blurPx }}"/></filter>
                 <g id="pattern-image" filter="url(#pattern-soft)"><g transform="scale({{ $pattern->sunPx }})"><circle class="screen-sun" r="1" mask="url(#pattern-bite)"/></g></g>

@@ -13,6 +13,9 @@
             <p x-text="covered"></p>
             <label class="visually-hidden" for="screen-time">{{ __('Time') }}</label>
             <input class="form-range" type="range" id="screen-time" min="0" max="{{ count($page->samples()) }}" value="0" x-ref="time" data-begin="{{ $page->begin }}" x-on:input.stop="move">
+            @if ($page->moments === [])
+                <p>{{ __('During the eclipse the Sun is down here all the while: there will be no picture. The figures are of a high Sun on another day.') }}</p>
+            @endif
             <p class="on-screen-moments">
                 @foreach ($page->moments as $moment)
                     <button type="button" class="btn btn-quiet" data-second="{{ $moment->second }}">{{ $moment->name }} <span class="meaning">{{ $moment->time }}, {{ $moment->obscuration }} %</span></button>

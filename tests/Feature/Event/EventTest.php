@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature\Event;
 
 use App\Models\Event;
+use KeenShadow\Core\Viewers\Design\DesignRecord;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\RefreshDatabase;
 use Tests\TestCase;
@@ -120,7 +121,7 @@ final class EventTest extends TestCase
     {
         $user = $this->member();
         $event = $this->eventOf($user, ['title' => 'Sea wall']);
-        $viewer = $event->viewers()->create(['name' => 'Box', 'distance_mm' => 300, 'hole_mm' => 0.6, 'screen_side' => 'front']);
+        $viewer = $event->viewers()->create(['name' => 'Box', 'design' => DesignRecord::read(['build' => 'box'], isWhole: false)]);
         $list = $event->placeLists()->create(['name' => 'Schools', 'size' => 0]);
         $this->actingAs($user)->delete(route('events.destroy', $event))->assertRedirect(route('events.index'))->assertSessionHas('undo', route('events.restore', $event));
         $this->get('/')->assertOk()->assertSee('“Sea wall” is removed')->assertSee('1 removed event');
@@ -140,7 +141,7 @@ final class EventTest extends TestCase
         }
         // A name that was given away meanwhile.
         $this->delete(route('viewers.destroy', [$event, $viewer]));
-        $event->viewers()->create(['name' => 'Box', 'distance_mm' => 300, 'hole_mm' => 0.6, 'screen_side' => 'front']);
+        $event->viewers()->create(['name' => 'Box', 'design' => DesignRecord::read(['build' => 'box'], isWhole: false)]);
         $this->post(route('viewers.restore', [$event, $viewer]))->assertSessionHasErrors('name');
     }
 

@@ -65,6 +65,15 @@ final class TemplatesTest extends TestCase
         self::assertGreaterThanOrEqual(41, $rounds);
     }
 
+    /** A word across a town is a file for a print shop, not a hundred thousand sheets. */
+    public function testAPartThatIsFarTooLargeIsNotTiled(): void
+    {
+        $viewer = $this->viewer(['build' => 'pattern', 'distance_mm' => 200000, 'hole_mm' => 900, 'text' => 'THE SUN AND THE MOON']);
+        $pdf = (string) $this->get(route('viewers.pdf', [$this->event, $viewer, 'a4']))->assertOk()->getContent();
+        self::assertMatchesRegularExpression('/Pages:\s+1\n/', self::poppler(['pdfinfo', '-'], $pdf));
+        $this->get(route('viewers.svg', [$this->event, $viewer, 'pattern_card']))->assertOk();
+    }
+
     /** Each part as SVG: a unit is a millimetre of the page, the line below is 100 of them, and the round hole is as wide as the design says. */
     public function testEveryPartAsSvg(): void
     {

@@ -63,6 +63,18 @@ final class ViewersTest extends TestCase
         self::assertSame(0, Viewer::query()->count());
     }
 
+    /** In another part of the world nothing of the eclipse is seen, or the Sun stands at the horizon all day: the bench works, and says so. */
+    public function testWhereTheSunIsDownAllTheWhile(): void
+    {
+        foreach ([[-36.5, 173.7, 'the Sun is down here all the while'], [90.0, 0.0, 'From the side'], [-90.0, 180.0, 'From the side']] as [$lat, $lon, $words]) {
+            $this->event->update(['eclipse_date' => '2027-08-02', 'lat' => $lat, 'lon' => $lon, 'timezone' => 'UTC']);
+            foreach (['box', 'telescope', 'mirror'] as $build) {
+                $this->get(route('viewers.create', [$this->event, 'build' => $build]))->assertOk()->assertSee($words)->assertDontSee('drowns');
+            }
+            $this->get(route('viewers.image', [$this->event, 'build' => 'box', 'distance_mm' => '300', 'hole_mm' => '1', 'at' => '1']))->assertOk();
+        }
+    }
+
     public function testWhatCanBeBuiltFromWhatIsAtHand(): void
     {
         $ask = fn(array $query) => $this->get(route('viewers.index', [$this->event] + $query));
@@ -72,7 +84,8 @@ final class ViewersTest extends TestCase
         $ask(['minutes' => '60'])->assertSee('Snack tube')->assertDontSee('Long mailing tube');
         $ask(['minutes' => '1', 'things' => ['box']])->assertSee('Nothing can be built so.');
         foreach ([['length' => '3 ft 2 in'], ['length' => '-5'], ['people' => '0'], ['minutes' => 'x'], ['things' => ['spoon']]] as $mistake) {
-            $this->from(route('viewers.index', $this->event))->get(route('viewers.index', [$this->event] + $mistake))->assertSessionHasErrors();
+            $this->get(route('viewers.index', [$this->event] + $mistake))->assertRedirect(route('viewers.index', $this->event))->assertSessionHasErrors();
+            $this->get(route('viewers.index', $this->event))->assertOk()->assertSee(is_array($typed = array_values($mistake)[0]) ? 'Choose from the list.' : "value=\"{$typed}\"", false);
         }
     }
 

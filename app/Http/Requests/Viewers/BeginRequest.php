@@ -12,7 +12,8 @@ final class BeginRequest extends DesignRequest
 {
     protected function prepareForValidation(): void
     {
-        $this->mergeIfMissing(['build' => Build::Box->value, 'text' => AtHand::WORD]);
+        // After a long way back the address has lost what the form was about.
+        $this->mergeIfMissing(['build' => $this->session()->getOldInput('build', Build::Box->value), 'text' => AtHand::WORD]);
         $build = $this->input('build');
         $build = is_string($build) ? Build::tryFrom($build) : null;
         foreach ($build?->kind()->sizes() ?? [] as $size) {

@@ -31,4 +31,10 @@ final class CompareRequest extends FormRequest
     {
         return array_values($event->viewers()->whereKey((array) $this->input('viewers'))->orderBy('name')->get()->all());
     }
+
+    /** Never to the same question again. */
+    protected function getRedirectUrl(): string
+    {
+        return route('viewers.index', $this->route('event'));
+    }
 }

@@ -25,8 +25,8 @@ class DesignRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        $build = $this->string('build')->toString();
-        $sizes = Build::tryFrom($build)?->kind()->sizes() ?? [];
+        $build = $this->input('build');
+        $sizes = is_string($build) ? Build::tryFrom($build)?->kind()->sizes() ?? [] : [];
 
         return [
             'build' => ['required', Rule::enum(Build::class)],
@@ -69,6 +69,12 @@ class DesignRequest extends FormRequest
     public function design(): Design
     {
         return $this->design ?? DesignRecord::read($this->record(), isWhole: false);
+    }
+
+    /** Whoever asks for what cannot be shown goes to the workshop's first page, never to the same question again. */
+    protected function getRedirectUrl(): string
+    {
+        return $this->isMethod('get') ? route('viewers.index', $this->route('event')) : parent::getRedirectUrl();
     }
 
     /** @return list<string> the fields of a design but its build */

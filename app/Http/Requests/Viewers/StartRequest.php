@@ -65,6 +65,12 @@ final class StartRequest extends FormRequest
         );
     }
 
+    /** Never to the same question again. */
+    protected function getRedirectUrl(): string
+    {
+        return route('viewers.index', $this->route('event'));
+    }
+
     private function length(): ?float
     {
         $typed = $this->input('length');

@@ -8,6 +8,8 @@ namespace KeenShadow\Core\Viewers\Sheet;
 final readonly class Tile
 {
     private const OVERLAP_MM = 10.0;
+    /** Nobody glues more sheets than these together. */
+    public const MOST = 60;
 
     private function __construct(
         public int $row,
@@ -18,13 +20,17 @@ final readonly class Tile
         public float $topMm,
     ) {}
 
+    /** How many sheets a template takes. */
+    public static function count(Template $template, Paper $paper): int
+    {
+        return (int) array_product(self::grid($template, $paper));
+    }
+
     /** @return non-empty-list<self> row by row; neighbours overlap so that they can be glued by their marks */
     public static function allOf(Template $template, Paper $paper): array
     {
-        $stepX = $paper->usableWidthMm() - self::OVERLAP_MM;
-        $stepY = $paper->usableHeightMm() - self::OVERLAP_MM;
-        $columns = max(1, (int) ceil(($template->widthMm - self::OVERLAP_MM) / $stepX));
-        $rows = max(1, (int) ceil(($template->heightMm - self::OVERLAP_MM) / $stepY));
+        [$stepX, $stepY] = [$paper->usableWidthMm() - self::OVERLAP_MM, $paper->usableHeightMm() - self::OVERLAP_MM];
+        [$columns, $rows] = self::grid($template, $paper);
         $tiles = [];
         for ($row = 0; $row < $rows; ++$row) {
             for ($column = 0; $column < $columns; ++$column) {
@@ -58,5 +64,14 @@ final readonly class Tile
         }
 
         return $marks;
+    }
+
+    /** @return array{int, int} columns and rows */
+    private static function grid(Template $template, Paper $paper): array
+    {
+        return [
+            max(1, (int) ceil(($template->widthMm - self::OVERLAP_MM) / ($paper->usableWidthMm() - self::OVERLAP_MM))),
+            max(1, (int) ceil(($template->heightMm - self::OVERLAP_MM) / ($paper->usableHeightMm() - self::OVERLAP_MM))),
+        ];
     }
 }
