@@ -12,7 +12,8 @@ test("on a phone no page scrolls sideways and no table loses a column", async ({
     while (todo.length > 0) {
         const address = todo.shift();
         // All events have the same pages; the demo's second and third have most on them. One pair's page is like another's, and so is how a viewer is built and was tried.
-        if (seen.has(address) || /^\/events\/(?![23]\b)\d|pairs\/(?!36$)\d|viewers\/(?!2\/)\d+\//.test(address)) continue;
+        if (seen.has(address) || /^\/events\/(?![23]\b)\d|pairs\/(?!36$)\d|viewers\/(?!2\/)\d+\//.test(address))
+            continue;
         seen.add(address);
         expect((await page.goto(address)).status(), address).toBe(200);
         await expectNoSidewaysScroll(page);

@@ -189,7 +189,9 @@ export function bench() {
                 cursor.setAttribute(name, value),
             );
             this.$refs.time.setAttribute("aria-valuetext", `${this.title()}, ${this.covered()}`);
-            this.show(`${this.$root.dataset.image}?${new URLSearchParams({ ...this.fields(), at: s, outline: "", text: "I" })}`);
+            this.show(
+                `${this.$root.dataset.image}?${new URLSearchParams({ ...this.fields(), at: s, outline: "", text: "I" })}`,
+            );
         },
 
         title() {

@@ -76,7 +76,8 @@ final class GroupRequest extends FormRequest
     protected function prepareForValidation(): void
     {
         $this->readNumbers(['eye_from_m', 'eye_to_m', 'ahead_min']);
-        $band = AgeBand::tryFrom($this->string('band')->toString());
+        $band = $this->input('band');
+        $band = is_string($band) ? AgeBand::tryFrom($band) : null;
         // What is left blank is what is usual.
         foreach (['spectacles' => 0, 'seated' => 0, 'low_vision' => 0, 'peeks' => false, 'comes' => Coming::Evenly->value, 'goes_first' => false, 'eye_from_m' => $band?->eyesM()[0], 'eye_to_m' => $band?->eyesM()[1]] as $field => $usual) {
             if (!$this->filled($field)) {

@@ -33,7 +33,8 @@ final class StartRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'things*' => __('Choose from the list.'),
+            'things.*' => __('Choose from the list.'),
+            'things.*.*' => __('Choose from the list.'),
             'length.*' => __('Write a length: a number of millimetres, or with cm, m, in or ft.'),
             'people.*' => __('People are a whole number from 1 to 1000.'),
             'minutes.*' => __('Minutes are a whole number from 1 to 10 000.'),
