@@ -147,8 +147,9 @@ final class AccessTest extends TestCase
     {
         return [
             ['POST', 'events', 'events/create', ['title', 'lat', 'eclipse', 'place_name']],
-            ['POST', 'events/:event/viewers', 'events/:event/viewers/create', ['name', 'hole_mm', 'distance_mm', 'screen_side']],
-            ['POST', 'events/:event/glasses', 'events/:event/glasses/create', ['name', 'maker', 'size', 'standard']],
+            ['POST', 'events/:event/viewers', 'events/:event/viewers/create', ['name', 'build', 'hole_mm', 'distance_mm', 'screen_side', 'outline', 'finder']],
+            ['POST', 'events/:event/audience', 'events/:event/audience/create', ['name', 'band', 'comes', 'people']],
+            ['POST', 'events/:event/glasses', 'events/:event/glasses/create', ['name', 'kind', 'maker', 'size', 'standard']],
             ['PUT', 'events/:event/site', 'events/:event/site', ['accuracy_m', 'horizon', 'from', 'spot', 'things']],
             ['POST', 'events/:event/site/sighting', 'events/:event/site', ['seen_kind', 'seen_name', 'bearing_deg']],
             ['POST', 'events/:event/site/position', 'events/:event/site/files', ['position']],

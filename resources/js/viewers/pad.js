@@ -101,19 +101,25 @@ export function pad() {
 
         /** Outlines of a file take the place of what was drawn; the server reads them. */
         async take(event) {
+            const { most, large, down, url } = event.target.dataset;
             const [file] = event.target.files;
             if (!file) return;
+            if (file.size > 1024 * Number(most)) return this.refuse(large);
             const form = new FormData();
             form.set("svg", file);
             form.set("_token", this.$refs.outline.form.elements._token.value);
-            const { piece, errors } = await ask(event.target.dataset.url, form, { method: "POST" });
+            const { piece, errors } = await ask(url, form, { method: "POST" });
+            if (piece === null) return this.refuse(errors.svg?.[0] ?? down);
+            this.$refs.fault.hidden = true;
             event.target.value = "";
-            this.$refs.fault.hidden = piece !== null;
-            this.$refs.fault.textContent = piece === null ? (errors.svg?.[0] ?? event.target.dataset?.down ?? "") : "";
-            if (piece === null) return;
             this.strokes = fitted(JSON.parse(piece).outline);
             this.isNew = true;
             this.tell();
+        },
+
+        refuse(words) {
+            this.$refs.fault.textContent = words;
+            this.$refs.fault.hidden = false;
         },
 
         tell() {

@@ -10,6 +10,6 @@
     <p class="pad-buttons"><button type="button" class="btn btn-quiet" x-on:click="undo">{{ __('Take back') }}</button> <button type="button" class="btn btn-quiet" x-on:click="clear">{{ __('Clear') }}</button></p>
     <x-fault field="outline" />
     <label for="svg">{{ __('Or outlines from an SVG file') }}</label>
-    <input class="form-control" type="file" id="svg" accept=".svg,image/svg+xml" data-url="{{ route('viewers.outline', $frame->event) }}" data-down="{{ __('The server did not answer: is the network down?') }}" x-on:change.stop="take" x-on:input.stop aria-describedby="svg-fault">
+    <input class="form-control" type="file" id="svg" accept=".svg,image/svg+xml" data-url="{{ route('viewers.outline', $frame->event) }}" data-most="{{ App\Imports\Viewers\SvgOutline::KILOBYTES }}" data-large="{{ __('A drawing is at most :most kB.', ['most' => App\Imports\Viewers\SvgOutline::KILOBYTES]) }}" data-down="{{ __('The server did not answer: is the network down?') }}" x-on:change.stop="take" x-on:input.stop aria-describedby="svg-fault">
     <p class="fault" id="svg-fault" role="alert" x-ref="fault" hidden></p>
 </div>

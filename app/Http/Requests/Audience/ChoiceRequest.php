@@ -42,7 +42,7 @@ final class ChoiceRequest extends FormRequest
         return [function (Validator $validator): void {
             $event = $this->route('event');
             $group = $this->route('audienceGroup');
-            $method = Method::tryFrom($this->string('method')->toString());
+            $method = $validator->errors()->isEmpty() ? Method::tryFrom($this->string('method')->toString()) : null;
             if ($event instanceof Event && $group instanceof AudienceGroup && $method !== null && $this->boolean('chosen')) {
                 $answer = $method->answer(Standard::book(), $group->group(), $event->policy);
                 if ($answer?->permission === Permission::No) {

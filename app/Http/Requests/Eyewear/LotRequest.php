@@ -76,6 +76,8 @@ final class LotRequest extends FormRequest
 
     private function kind(): Kind
     {
-        return $this->enum('kind', Kind::class) ?? Kind::CardGlasses;
+        $kind = $this->input('kind');
+
+        return (is_string($kind) ? Kind::tryFrom($kind) : null) ?? Kind::CardGlasses;
     }
 }
