@@ -20,7 +20,7 @@ const A_PATTERN_MAY_TAKE_S = 1.0;
 const TIMES = 10;
 
 $sun = BittenSun::covered(0.8, Turn::UpsideDown);
-foreach (['a soft one' => [900, 1.2, HoleShape::Round], 'a sharp one' => [30000, 8, HoleShape::Round], 'a star' => [2000, 8, HoleShape::Star]] as $name => [$distance, $hole, $shape]) {
+foreach (['a soft one' => [900, 1.2, HoleShape::Round], 'a sharp one' => [30000, 8, HoleShape::Round], 'a star' => [2000, 8, HoleShape::Star], 'a tiny Sun' => [300, 299, HoleShape::Round]] as $name => [$distance, $hole, $shape]) {
     $image = Pinhole::of($distance, $hole, Light::of(), $shape)->image();
     $begin = hrtime(true);
     for ($i = 0; $i < TIMES; ++$i) {

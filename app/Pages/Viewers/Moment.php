@@ -6,6 +6,7 @@ namespace App\Pages\Viewers;
 
 use App\Text\Clock;
 use App\Text\Numbers;
+use DateTimeImmutable;
 use KeenShadow\Core\Sky\LocalEclipse;
 use KeenShadow\Core\Sky\LocalView;
 
@@ -22,7 +23,7 @@ final readonly class Moment
     ) {}
 
     /**
-     * Twenty minutes after C1, a quarter of an hour before the best moment, and that moment; those with the Sun up.
+     * Twenty minutes after C1, a quarter of an hour before the best moment, both at the whole minute that the slider has, and that moment; those with the Sun up.
      *
      * @return list<self>
      */
@@ -30,13 +31,18 @@ final readonly class Moment
     {
         $best = $here->bestVisible();
         $moments = [
-            [__('20 min after C1'), $here->at($here->begins()->modify('+20 minutes'))],
-            [__('15 min before'), $here->at($best->time()->modify('-15 minutes'))],
+            [__('20 min after C1'), $here->at(self::minute($here->begins()->modify('+20 minutes')))],
+            [__('15 min before'), $here->at(self::minute($best->time()->modify('-15 minutes')))],
             [$best === $here->circumstances->maximum ? __('Maximum') : __('At the horizon'), $best],
         ];
         $seen = array_filter($moments, static fn(array $moment): bool => $moment[1]->isSunUp() && $moment[1]->hours <= $best->hours);
 
         return array_values(array_map(static fn(array $moment): self => self::of($moment[0], $moment[1], Clock::over($here)), $seen));
+    }
+
+    private static function minute(DateTimeImmutable $moment): DateTimeImmutable
+    {
+        return $moment->setTime((int) $moment->format('G'), (int) $moment->format('i'));
     }
 
     private static function of(string $name, LocalView $view, Clock $clock): self

@@ -24,11 +24,11 @@ final readonly class SimulatedImage
     private const FINE = 128;
     /** On the coarse grid a blur must be so many points wide. */
     private const POINTS_PER_BLUR = 6;
-    /** Samples across a point through which an edge goes at least, and across the Sun's radius. */
-    private const SAMPLES = 5;
-    private const SAMPLES_OF_RADIUS = 90;
-    /** A Sun of fewer points is sampled all over. */
+    /** Samples across a point through which an edge goes. */
+    private const SAMPLES = 6;
+    /** A Sun of fewer points in its radius is sampled all over, so many times across. */
     private const SMALL_POINTS = 8;
+    private const SAMPLES_OF_SUN = 180;
     /** Samples across the opening's patch at least. */
     private const PATCH_SAMPLES = 32;
 
@@ -93,10 +93,12 @@ final readonly class SimulatedImage
      */
     private static function sun(BittenSun $sun, int $side, float $radiusPoints): array
     {
+        if ($radiusPoints < self::SMALL_POINTS) {
+            return self::smallSun($sun, $side, $radiusPoints);
+        }
         $share = 1 / (M_PI * $radiusPoints ** 2 * LimbDarkening::mean());
         $middle = ($side - 1) / 2;
-        $samples = max(self::SAMPLES, (int) ceil(self::SAMPLES_OF_RADIUS / $radiusPoints));
-        $edge = $radiusPoints < self::SMALL_POINTS ? INF : 0.75 / $radiusPoints;
+        $edge = 0.75 / $radiusPoints;
         $rows = [];
         for ($row = 0; $row < $side; ++$row) {
             $y = ($middle - $row) / $radiusPoints;
@@ -104,7 +106,7 @@ final readonly class SimulatedImage
             $reach = (int) ceil(sqrt(max(0.0, ($radiusPoints + 1) ** 2 - ($middle - $row) ** 2)));
             for ($column = max(0, (int) floor($middle - $reach)); $column <= min($side - 1, ceil($middle + $reach)); ++$column) {
                 $x = ($column - $middle) / $radiusPoints;
-                $line[$column] = $share * ($sun->isNearAnEdge($x, $y, $edge) ? self::sampled($sun, $x, $y, 1 / $radiusPoints, $samples) : $sun->brightness($x, $y));
+                $line[$column] = $share * ($sun->isNearAnEdge($x, $y, $edge) ? self::sampled($sun, $x, $y, 1 / $radiusPoints) : $sun->brightness($x, $y));
             }
             $rows[] = $line;
         }
@@ -113,16 +115,44 @@ final readonly class SimulatedImage
     }
 
     /** Mean brightness over a point that an edge goes through. */
-    private static function sampled(BittenSun $sun, float $x, float $y, float $width, int $samples): float
+    private static function sampled(BittenSun $sun, float $x, float $y, float $width): float
     {
         $sum = 0.0;
-        for ($i = 0; $i < $samples; ++$i) {
-            for ($j = 0; $j < $samples; ++$j) {
-                $sum += $sun->brightness($x + (($i + 0.5) / $samples - 0.5) * $width, $y + (($j + 0.5) / $samples - 0.5) * $width);
+        for ($i = 0; $i < self::SAMPLES; ++$i) {
+            for ($j = 0; $j < self::SAMPLES; ++$j) {
+                $sum += $sun->brightness($x + (($i + 0.5) / self::SAMPLES - 0.5) * $width, $y + (($j + 0.5) / self::SAMPLES - 0.5) * $width);
             }
         }
 
-        return $sum / $samples ** 2;
+        return $sum / self::SAMPLES ** 2;
+    }
+
+    /**
+     * The same of a Sun that is hardly wider than a point: sample by sample, each to the point that it lies in.
+     *
+     * @return array<int, array<int, float>>
+     */
+    private static function smallSun(BittenSun $sun, int $side, float $radiusPoints): array
+    {
+        $rows = array_fill(0, $side, array_fill(0, $side, 0.0));
+        $middle = ($side - 1) / 2;
+        $samples = [];
+        $whole = 0.0;
+        for ($i = 0; $i < self::SAMPLES_OF_SUN; ++$i) {
+            for ($j = 0; $j < self::SAMPLES_OF_SUN; ++$j) {
+                [$x, $y] = [2 * ($i + 0.5) / self::SAMPLES_OF_SUN - 1, 2 * ($j + 0.5) / self::SAMPLES_OF_SUN - 1];
+                $whole += LimbDarkening::at(hypot($x, $y));
+                $brightness = $sun->brightness($x, $y);
+                if ($brightness > 0) {
+                    $samples[] = [$middle + $x * $radiusPoints, $middle - $y * $radiusPoints, $brightness];
+                }
+            }
+        }
+        foreach ($samples as [$column, $row, $brightness]) {
+            $rows[(int) round($row)][(int) round($column)] += $brightness / $whole;
+        }
+
+        return $rows;
     }
 
     /**
