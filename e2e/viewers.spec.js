@@ -56,10 +56,15 @@ test("hand, keys, slider and offers change the design, and everything follows", 
     await page.locator("[data-of=hole_mm]").fill("500");
     await expect(hole).toHaveValue("1.2");
 
-    // What the page offers is taken over, and undone by typing.
+    // What the page offers is taken over, taken back, and done again.
     await page.getByRole("button", { name: /Use it Sharpest hole/ }).click();
     await expect(hole).toHaveValue("0.89");
     await expect(page.locator(".figures")).toContainText("opening 0.89");
+    await page.getByRole("button", { name: "Undo" }).click();
+    await expect(hole).toHaveValue("1.2");
+    await page.getByRole("button", { name: "Redo" }).click();
+    await expect(hole).toHaveValue("0.89");
+    await expect(page.getByRole("button", { name: "Redo" })).toBeDisabled();
 });
 
 test("the picture has its true size, follows the time, and is what the server computed", async ({ page }) => {

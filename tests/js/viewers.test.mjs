@@ -3,6 +3,7 @@ import assert from "node:assert/strict";
 import { test } from "node:test";
 import { fitted, written } from "../../resources/js/viewers/pad.js";
 import { latestPicture } from "../../resources/js/viewers/picture.js";
+import { steps } from "../../resources/js/viewers/steps.js";
 import { logPlace, logValue, rounded } from "../../resources/js/viewers/scale.js";
 
 test("a logarithmic slider: half-way is the geometric mean, and it reads back", () => {
@@ -64,4 +65,16 @@ test("strokes of the pad are written and read back, fitted to it", () => {
         [258, 135],
     ]);
     assert.deepEqual(dot, [[135, 73.5]]);
+});
+
+test("steps go back and on, a new one forgets the later ones, and the same twice is one", () => {
+    const tried = steps();
+    assert.equal(tried.back(), null);
+    for (const mm of ["1", "2", "2", "3"]) tried.add({ mm });
+    assert.deepEqual([tried.back(), tried.back(), tried.back()], [{ mm: "2" }, { mm: "1" }, null]);
+    assert.deepEqual(tried.on(), { mm: "2" });
+    tried.add({ mm: "2" });
+    assert.ok(tried.canGoOn(), "coming back is no step");
+    tried.add({ mm: "9" });
+    assert.deepEqual([tried.canGoOn(), tried.on(), tried.back()], [false, null, { mm: "2" }]);
 });

@@ -1,6 +1,7 @@
 import { afterPause, latestOfMany, pageData, showFaults } from "../page.js";
 import { logPlace, logValue, rounded } from "./scale.js";
 import { latestPicture } from "./picture.js";
+import { steps } from "./steps.js";
 
 const NUDGE = 1.03;
 const STEPS = 1000;
@@ -10,6 +11,8 @@ export function bench() {
     return {
         index: 0,
         samples: [],
+        isFirst: true,
+        isLast: true,
 
         init() {
             this.samples = pageData("screen-samples");
@@ -17,6 +20,7 @@ export function bench() {
             const { begin, end } = document.querySelector(".ribbon").dataset;
             Object.assign(this, { begin: Number(begin), end: Number(end) });
             this.ask = latestOfMany();
+            this.steps = steps();
             this.later = afterPause(120, () => this.preview());
             this.show = latestPicture(({ src }) => {
                 this.$refs.large.src = src;
@@ -26,6 +30,7 @@ export function bench() {
                 .form.querySelectorAll("[data-of]")
                 .forEach((slider) => this.place(slider));
             this.followRibbon();
+            this.keep();
             this.at(Number(this.$refs.time.dataset.begin));
         },
 
@@ -71,6 +76,29 @@ export function bench() {
             if (piece === null) return;
             this.replace(piece);
             this.look();
+            if (!this.held) this.keep();
+        },
+
+        /** Remembers a design that can be built, to come back to. */
+        keep() {
+            this.steps.add(this.fields());
+            this.isFirst = !this.steps.canGoBack();
+            this.isLast = !this.steps.canGoOn();
+        },
+
+        undo() {
+            this.goTo(this.steps.back());
+        },
+
+        redo() {
+            this.goTo(this.steps.on());
+        },
+
+        goTo(fields) {
+            if (fields === null) return;
+            Object.entries(fields).forEach(([name, value]) => this.set(name, value));
+            this.field("outline")?.dispatchEvent(new Event("change"));
+            this.preview();
         },
 
         /** Puts the bench anew; what a hand holds stays as it is, and the focus where it was. */

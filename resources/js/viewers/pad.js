@@ -33,9 +33,15 @@ export function fitted(text) {
 export function pad() {
     return {
         init() {
-            this.strokes = this.$refs.outline.value ? fitted(this.$refs.outline.value) : [];
+            this.$refs.outline.addEventListener("change", () => this.read());
             this.pen = [WIDTH / 2, HEIGHT / 2];
             this.isDown = false;
+            this.read();
+        },
+
+        /** What the form has: as it came, or as it was before. */
+        read() {
+            this.strokes = this.$refs.outline.value ? fitted(this.$refs.outline.value) : [];
             this.isNew = true;
             this.show();
         },

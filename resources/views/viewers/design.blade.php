@@ -29,6 +29,7 @@
                     @include('viewers.choice')
                 @endforeach
             @endif
+            <p class="design-steps"><button type="button" class="btn btn-quiet" x-on:click.stop="undo" x-bind:disabled="isFirst">{{ __('Undo') }}</button> <button type="button" class="btn btn-quiet" x-on:click.stop="redo" x-bind:disabled="isLast">{{ __('Redo') }}</button></p>
             <p class="fault" role="alert" x-ref="refused" hidden>{{ __('What is shown is the last design that can be built.') }}</p>
             @if ($mayEdit)
                 <button class="btn btn-primary">{{ __('Save this design') }}</button>
