@@ -98,7 +98,7 @@ test("the picture has its true size, follows the time, and is what the server co
     await page.mouse.click(ribbon.x + ribbon.width / 2, ribbon.y + 54);
     await expect(page.locator(".on-screen-words")).toContainText(/(7|8|9)\d\.\d % of the area covered|Totality/);
     await page.getByRole("button", { name: /20 min after C1/ }).click();
-    await expect(page.locator(".on-screen-words")).toContainText("21");
+    await expect(page.locator(".on-screen-words")).toContainText("20.2 % of the area covered");
     await expectAccessible(page);
 });
 
