@@ -1,6 +1,7 @@
 // The bench's sliders, and its picture that waits for the last one.
 import assert from "node:assert/strict";
 import { test } from "node:test";
+import { allButMoon } from "../../resources/js/viewers/bite.js";
 import { fitted, written } from "../../resources/js/viewers/pad.js";
 import { latestPicture } from "../../resources/js/viewers/picture.js";
 import { steps } from "../../resources/js/viewers/steps.js";
@@ -77,4 +78,11 @@ test("steps go back and on, a new one forgets the later ones, and the same twice
     assert.ok(tried.canGoOn(), "coming back is no step");
     tried.add({ mm: "9" });
     assert.deepEqual([tried.canGoOn(), tried.on(), tried.back()], [false, null, { mm: "2" }]);
+});
+
+test("all but the Moon: a square about everything, and a circle whose ends lie a radius to either side", () => {
+    assert.equal(
+        allButMoon(0.5, -0.25, 1.25),
+        "M-9 -9H9V9H-9ZM-0.75 -0.25a1.25 1.25 0 1 0 2.5 0a1.25 1.25 0 1 0 -2.5 0",
+    );
 });

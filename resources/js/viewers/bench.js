@@ -1,5 +1,6 @@
 import { afterPause, latestOfMany, pageData, showFaults } from "../page.js";
 import { logPlace, logValue, rounded } from "./scale.js";
+import { allButMoon } from "./bite.js";
 import { latestPicture } from "./picture.js";
 import { steps } from "./steps.js";
 
@@ -207,9 +208,7 @@ export function bench() {
             this.$root.querySelectorAll(".pattern-moon").forEach((moon) => {
                 const { flipX, flipY } = moon.dataset;
                 // The picture's y runs downwards.
-                Object.entries({ cx: flipX * x, cy: -flipY * y, r }).forEach(([name, value]) =>
-                    moon.setAttribute(name, value),
-                );
+                moon.setAttribute("d", allButMoon(flipX * x, -flipY * y, r));
             });
             const percent = `${((s - this.begin) / (this.end - this.begin)) * 100}%`;
             const cursor = document.getElementById("ribbon-cursor");

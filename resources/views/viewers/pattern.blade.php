@@ -12,12 +12,9 @@
     <figure>
         <svg class="pattern-screen" viewBox="0 0 {{ $pattern->widthPx }} {{ $pattern->heightPx }}" role="img" aria-label="{{ __('The images on the screen at the chosen time') }}">
             <defs>
-                <mask id="pattern-bite" x="-1" y="-1" width="2" height="2" maskUnits="userSpaceOnUse">
-                    <circle class="pattern-sun" r="1"/>
-                    <circle class="pattern-moon" data-flip-x="{{ $pattern->flipX }}" data-flip-y="{{ $pattern->flipY }}" cx="9" r="1"/>
-                </mask>
+                <clipPath id="pattern-bite"><path class="pattern-moon" clip-rule="evenodd" d="M-9 -9H9V9H-9Z" data-flip-x="{{ $pattern->flipX }}" data-flip-y="{{ $pattern->flipY }}"/></clipPath>
                 <filter id="pattern-soft" x="-60%" y="-60%" width="220%" height="220%"><feGaussianBlur stdDeviation="{{ $pattern->blurPx }}"/></filter>
-                <g id="pattern-image" filter="url(#pattern-soft)"><g transform="scale({{ $pattern->sunPx }})"><circle class="screen-sun" r="1" mask="url(#pattern-bite)"/></g></g>
+                <g id="pattern-image" filter="url(#pattern-soft)"><g transform="scale({{ $pattern->sunPx }})"><circle class="pattern-image" r="1" clip-path="url(#pattern-bite)"/></g></g>
             </defs>
             <rect width="100%" height="100%"/>
             @foreach ($pattern->holes as $hole)
