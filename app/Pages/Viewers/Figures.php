@@ -22,7 +22,7 @@ final class Figures
         $image = $design->image($light);
 
         return [
-            new Figure(__('Image of the Sun'), self::mm($image->diameterMm), __('2·L·tan(s/2), Sun :s′ wide', ['s' => Numbers::decimal(rad2deg($light->sunDiameterRad) * 60, 2)])),
+            new Figure(__('Image of the Sun'), self::mm($image->diameterMm), self::formula($design, $light)),
             new Figure(__('Smallest bite that shows'), Numbers::aboutPercent($image->smallestBite()) . ' %', __('of the diameter; :n blurs across the disc', ['n' => Numbers::about($image->detailsAcross(), 2)])),
             new Figure(__('Blur'), self::mm($image->blurMm()), __('opening :g and diffraction :d mm', ['g' => Numbers::about($image->geometricBlurMm, 2), 'd' => Numbers::about($image->diffractionBlurMm, 2)])),
             new Figure(__('Brightness'), __('about :n lx', ['n' => Numbers::about($image->illuminanceLx)]), __('whole Sun, clear sky; dims with the covered area')),
@@ -45,6 +45,14 @@ final class Figures
     public static function mm(float $mm): string
     {
         return Numbers::about($mm, $mm >= 100 ? 3 : 2) . ' mm';
+    }
+
+    /** By which the image's width was found. */
+    private static function formula(Design $design, Light $light): string
+    {
+        $sun = ['s' => Numbers::decimal(rad2deg($light->sunDiameterRad) * 60, 2)];
+
+        return $design->kind() === Kind::Eyepiece ? __('f·2·tan(s/2)·(P/e − 1), objective f, eyepiece e, P to the screen; Sun :s′ wide', $sun) : __('2·L·tan(s/2), Sun :s′ wide', $sun);
     }
 
     /** @return list<Figure> */
