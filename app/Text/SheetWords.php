@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Text;
 
-use KeenShadow\Core\Viewers\Sheet\LineKind;
 use KeenShadow\Core\Viewers\Sheet\Mark;
 use KeenShadow\Core\Viewers\Sheet\Note;
 use KeenShadow\Core\Viewers\Sheet\Part;
@@ -43,15 +42,6 @@ final class SheetWords
         };
     }
 
-    public static function line(LineKind $kind): string
-    {
-        return match ($kind) {
-            LineKind::Cut => __('cut'),
-            LineKind::Fold => __('fold'),
-            LineKind::Guide => __('do not cut'),
-        };
-    }
-
     public static function note(Note $note): string
     {
         $mm = ['mm' => Numbers::decimal($note->mm, $note->mm === round($note->mm) ? 0 : ($note->mm < 10 ? 2 : 1))];
@@ -67,6 +57,7 @@ final class SheetWords
             Mark::Tube => __('for a tube of :mm mm', $mm),
             Mark::Glue => __('glue'),
             Mark::Mirror => __('mirror'),
+            Mark::Eyepiece => __('eyepiece here'),
             Mark::Degrees => __('1° and 2°, :mm mm behind the hole', $mm),
         };
     }

@@ -20,7 +20,7 @@ final class TemplatePdf
     private const PT_PER_MM = 72 / 25.4;
     private const LETTER_PT = 8.0;
     /** Grey, width in points, dashes in points. */
-    private const LINES = ['cut' => [0.0, 0.9, []], 'fold' => [0.0, 0.9, [11, 6]], 'guide' => [0.45, 0.6, [3, 4]]];
+    private const LINES = ['cut' => [0.0, 0.9, []], 'guide' => [0.45, 0.6, [3, 4]]];
 
     private bool $isFirst = true;
 

@@ -18,7 +18,6 @@ final class TemplateSvg
     private const FOOT_MM = 16.0;
     private const LINES = [
         'cut' => 'stroke="#000" stroke-width="0.35"',
-        'fold' => 'stroke="#000" stroke-width="0.35" stroke-dasharray="4 2"',
         'guide' => 'stroke="#777" stroke-width="0.25" stroke-dasharray="1 1.5"',
     ];
 

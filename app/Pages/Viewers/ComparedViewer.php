@@ -13,7 +13,6 @@ use App\Text\Numbers;
 use App\Text\ViewersWords;
 use KeenShadow\Core\Rules\Answer;
 use KeenShadow\Core\Rules\Verdict;
-use KeenShadow\Core\Viewers\Design\DesignRecord;
 use KeenShadow\Core\Viewers\Design\Judgement;
 
 /** One of several designs that are compared. */
@@ -61,7 +60,7 @@ final readonly class ComparedViewer
             cost: __('about :n € or $', ['n' => Numbers::about($build->cost())]),
             minutes: __('about :n min', ['n' => $build->minutes()]),
             cautions: BuildSteps::cautions($design->kind()),
-            fields: ['outline' => '', 'text' => 'I'] + array_map(static fn(bool|float|string $value): string => is_bool($value) ? (string) (int) $value : (string) $value, DesignRecord::of($design)),
+            fields: ['outline' => '', 'text' => 'I'] + DesignFields::of($design),
         );
     }
 }

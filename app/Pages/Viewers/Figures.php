@@ -87,6 +87,7 @@ final class Figures
         return [
             new Figure(__('Through the opening'), __(':n W', ['n' => Numbers::about($projection->powerW())]), __('1000 W/m² in full Sun')),
             new Figure(__('At the focus'), __(':n W/mm²', ['n' => Numbers::about($projection->irradianceWPerMm2())]), ViewersWords::heat($projection->heatAtFocus())),
+            new Figure(__('On the screen'), __(':n times sunlight', ['n' => Numbers::about($design->image($light)->suns())]), ViewersWords::heat($projection->heatOnScreen())),
             ...$screenMm === null ? [] : [new Figure(
                 __('Leaves the screen in'),
                 Durations::toTheSecond($projection->secondsInField($screenMm)),

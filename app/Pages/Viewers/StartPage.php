@@ -34,7 +34,7 @@ final readonly class StartPage
         $light = EventLight::of($frame->here);
 
         return new self(
-            array_values($frame->event->viewers()->orderBy('name')->get()->map(static fn(Viewer $viewer): ViewerRow => ViewerRow::of($viewer, $light))->all()),
+            array_values($frame->event->viewers()->orderBy('name')->get()->map(static fn(Viewer $viewer): ViewerRow => ViewerRow::of($viewer, $light, $frame))->all()),
             array_map(static fn($build): Start => Start::of($build, $atHand, $light), $atHand->builds()),
             ViewersWords::things(),
             array_map(static fn(Thing $thing): string => $thing->value, $atHand->things),

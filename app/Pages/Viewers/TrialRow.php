@@ -9,7 +9,6 @@ use App\Text\Days;
 use App\Text\Numbers;
 use App\Text\ViewersWords;
 use KeenShadow\Core\Rules\Verdict;
-use KeenShadow\Core\Viewers\Design\DesignRecord;
 use KeenShadow\Core\Viewers\Light;
 use KeenShadow\Core\Viewers\TryOut\TryOut;
 
@@ -39,7 +38,7 @@ final readonly class TrialRow
             predicted: __(':mm ± :u mm', ['mm' => Numbers::about($tried->predictedMm, 3), 'u' => Numbers::about($tried->uncertaintyMm, 1)]),
             sharpness: $trial->sharpness === null ? '–' : ViewersWords::sharpness()[$trial->sharpness->value],
             verdict: $tried->verdict,
-            corrected: $tried->corrected === null ? [] : array_map(static fn(bool|float|string $value): string => is_bool($value) ? (string) (int) $value : (string) $value, array_diff_key(DesignRecord::of($tried->corrected), ['kind' => 1])),
+            corrected: $tried->corrected === null ? [] : DesignFields::of($tried->corrected),
         );
     }
 }

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Pages\Viewers;
 
 use App\Models\Viewers\Viewer;
+use App\Pages\Event\EventFrame;
 use App\Text\Numbers;
 use App\Text\ViewersWords;
+use KeenShadow\Core\Rules\Answer;
 use KeenShadow\Core\Rules\Verdict;
 use KeenShadow\Core\Viewers\Design\Judgement;
 use KeenShadow\Core\Viewers\Light;
@@ -23,9 +25,10 @@ final readonly class ViewerRow
         public string $image,
         public string $bite,
         public Verdict $verdict,
+        public Answer $answer,
     ) {}
 
-    public static function of(Viewer $viewer, Light $light): self
+    public static function of(Viewer $viewer, Light $light, EventFrame $frame): self
     {
         $design = $viewer->design;
         $image = $design->image($light);
@@ -38,6 +41,7 @@ final readonly class ViewerRow
             image: Figures::mm($image->diameterMm),
             bite: Numbers::aboutPercent($image->smallestBite()) . ' %',
             verdict: Judgement::of($design, $light),
+            answer: $frame->answer($design->situation()),
         );
     }
 }

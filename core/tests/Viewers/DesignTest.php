@@ -68,6 +68,13 @@ final class DesignTest extends TestCase
         self::assertSame(['snack_tube'], array_keys(array_filter($levels, static fn(Level $level): bool => $level !== Level::Yes)));
     }
 
+    /** All of the way is folded: 500 mm of objective, 15 of eyepiece and 420 to the screen in four legs are 233.75 mm each. */
+    public function testAFoldedProjectorIsAsLongAsALeg(): void
+    {
+        $path = DesignRecord::read(['build' => 'folded_projector'], isWhole: false)->path();
+        self::assertSame([3, 935.0, 233.75], [$path->mirrors(), $path->distanceMm(), $path->boxMm()]);
+    }
+
     /** @return iterable<string, array{array<string, mixed>, Permission, string}> what the rule book says, and by which rule */
     public static function heard(): iterable
     {

@@ -18,7 +18,7 @@
                 <tr><th scope="row">{{ __('Brightness') }}</th>@foreach ($page->viewers as $one)<td>{{ $one->lux }}</td>@endforeach</tr>
                 <tr><th scope="row">{{ __('Against stray light') }}</th>@foreach ($page->viewers as $one)<td>{{ $one->contrast }}</td>@endforeach</tr>
                 <tr><th scope="row">{{ __('Picture') }}</th>@foreach ($page->viewers as $one)<td><x-verdict-tag :subject="ViewersSubject::Viewer" :level="$one->verdict->level" :rule="$one->verdict->rule()" /></td>@endforeach</tr>
-                <tr><th scope="row">{{ __('May it be used so?') }}</th>@foreach ($page->viewers as $one)<td><a class="verdict-tag verdict-{{ $one->answer->permission->level()->value }}" href="{{ route('rules.book', $frame->event) }}#{{ $one->answer->rules[0]->id ?? '' }}"><x-verdict-mark :level="$one->answer->permission->level()" />{{ __($one->answer->permission->word()) }}</a></td>@endforeach</tr>
+                <tr><th scope="row">{{ __('May it be used so?') }}</th>@foreach ($page->viewers as $one)<td>@include('viewers.may-tag', ['answer' => $one->answer])</td>@endforeach</tr>
                 <tr><th scope="row">{{ __('Look at once') }}</th>@foreach ($page->viewers as $one)<td>{{ $one->atOnce }}</td>@endforeach</tr>
                 <tr><th scope="row">{{ __('One costs') }}</th>@foreach ($page->viewers as $one)<td>{{ $one->cost }}</td>@endforeach</tr>
                 <tr><th scope="row">{{ __('To build one') }}</th>@foreach ($page->viewers as $one)<td>{{ $one->minutes }} <a href="{{ route('viewers.build', [$frame->event, $one->viewer]) }}">{{ __('How') }}</a></td>@endforeach</tr>

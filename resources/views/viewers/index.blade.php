@@ -12,7 +12,8 @@
                 <th scope="col" class="is-number">{{ __('Opening') }}</th>
                 <th scope="col" class="is-number">{{ __('Image') }}</th>
                 <th scope="col" class="is-number">{{ __('Smallest bite') }}</th>
-                <th scope="col">{{ __('Verdict') }}</th>
+                <th scope="col">{{ __('Picture') }}</th>
+                <th scope="col">{{ __('May it be used so?') }}</th>
                 <th scope="col" class="is-number">{{ __('Wanted') }}</th>
                 <th scope="col">{{ __('Compare') }}</th>
             </x-slot:head>
@@ -24,7 +25,8 @@
                     <td data-label="{{ __('Opening') }}" class="is-number">{{ $row->opening }}</td>
                     <td data-label="{{ __('Image') }}" class="is-number">{{ $row->image }}</td>
                     <td data-label="{{ __('Smallest bite') }}" class="is-number">{{ $row->bite }}</td>
-                    <td data-label="{{ __('Verdict') }}"><x-verdict-tag :subject="ViewersSubject::Viewer" :level="$row->verdict->level" :rule="$row->verdict->rule()" /></td>
+                    <td data-label="{{ __('Picture') }}"><x-verdict-tag :subject="ViewersSubject::Viewer" :level="$row->verdict->level" :rule="$row->verdict->rule()" /></td>
+                    <td data-label="{{ __('May it be used so?') }}">@include('viewers.may-tag', ['answer' => $row->answer])</td>
                     <td data-label="{{ __('Wanted') }}" class="is-number">{{ $row->viewer->wanted === 0 ? '–' : $row->viewer->wanted }}</td>
                     <td data-label="{{ __('Compare') }}"><input class="form-check-input" type="checkbox" name="viewers[]" value="{{ $row->viewer->id }}" aria-label="{{ __('Compare :name', ['name' => $row->viewer->name]) }}"></td>
                 </tr>

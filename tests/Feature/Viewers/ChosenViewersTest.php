@@ -34,6 +34,17 @@ final class ChosenViewersTest extends TestCase
         }
     }
 
+    /** A sharp picture is no permission: what the rule book refuses is refused in the list and side by side. */
+    public function testWhatIsRefusedIsRefusedInEveryList(): void
+    {
+        $this->viewer(Build::Box);
+        $this->event->viewers()->create(['name' => 'Cassegrain', 'design' => DesignRecord::read(['build' => 'telescope', 'instrument' => 'closed_mirror'], isWhole: false)]);
+        $ids = Viewer::query()->pluck('id')->all();
+        $refused = 'verdict-no" href="' . route('rules.book', $this->event) . '#closed-mirror-projection"';
+        $this->get(route('viewers.index', $this->event))->assertOk()->assertSeeInOrder(['Cassegrain', $refused], false);
+        $this->get(route('viewers.compare', [$this->event, 'viewers' => $ids]))->assertOk()->assertSee($refused, false);
+    }
+
     /** What is wanted is in the list of what to make, and gives its method's station as many places as it has; nobody's number is lost by a mistake. */
     public function testWhatIsWantedIsNeededAndMakesAStation(): void
     {

@@ -13,6 +13,8 @@ use KeenShadow\Core\Rules\Strength;
 /** Optics that throw an image on a screen. */
 final class Projection
 {
+    /** What the book calls a reading lens has this focal length at least, some 1 dioptre; a stronger one is a magnifier, which burns. */
+    public const READING_LENS_MM = 900.0;
     private const BEAM = [Danger::Retina, Danger::Heat];
     private const WITHOUT_EYEPIECE = ['reading_lens', 'flat_mirror'];
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Viewers\Design;
 
+use KeenShadow\Core\Rules\Book\Projection;
 use KeenShadow\Core\Rules\Situation;
 use KeenShadow\Core\Viewers\HoleShape;
 use KeenShadow\Core\Viewers\Light;
@@ -23,9 +24,6 @@ use KeenShadow\Core\Viewers\ViewerException;
 /** A viewer as somebody means to build it: what it is, its lengths, where its screen is and how it will be handled. */
 final readonly class Design
 {
-    /** A reading lens has this focal length at least, some 1 dioptre; a stronger one gathers light to a point that burns. */
-    private const READING_LENS_MM = 900.0;
-
     /**
      * @param array<string, float> $sizesMm by the name of the size, all that the kind must have
      * @param string|null $instrument of the rule book; null while nobody has said
@@ -116,10 +114,12 @@ final readonly class Design
             : HolePattern::along($this->outline, $this->needed(Size::Figure), $this->image($light));
     }
 
-    /** The way from the last lens, hole or mirror to the screen, folded by mirrors inside a box. */
+    /** The way of the light inside a box, from the objective through the eyepiece to the screen, folded by mirrors into equal legs. */
     public function path(): FoldedPath
     {
-        return FoldedPath::evenly($this->needed(Size::Distance), $this->kind() === Kind::Eyepiece ? $this->build->mirrors() : 0);
+        return $this->kind() === Kind::Eyepiece
+            ? FoldedPath::evenly($this->needed(Size::ObjectiveFocal) + $this->needed(Size::EyepieceFocal) + $this->needed(Size::Distance), $this->build->mirrors())
+            : FoldedPath::evenly($this->needed(Size::Distance), 0);
     }
 
     /**
@@ -146,7 +146,7 @@ final readonly class Design
                 ? ['look' => 'projected', 'filter' => 'none', 'instrument' => 'curved_mirror']
                 : ['look' => 'pinhole_screen', 'filter' => 'none', 'instrument' => 'flat_mirror'],
             Kind::Lens => [
-                'look' => 'projected', 'filter' => 'none', 'instrument' => $this->needed(Size::Focal) < self::READING_LENS_MM ? 'magnifier' : 'reading_lens',
+                'look' => 'projected', 'filter' => 'none', 'instrument' => $this->needed(Size::Focal) < Projection::READING_LENS_MM ? 'magnifier' : 'reading_lens',
                 'aperture_mm' => $this->needed(Size::Hole),
             ],
             Kind::Eyepiece => ['look' => 'projected', 'filter' => 'none', 'instrument' => $this->instrument, 'eyepiece' => $this->eyepiece, 'aperture_mm' => $this->needed(Size::Aperture)],

@@ -46,10 +46,4 @@ final readonly class FoldedPath
     {
         return self::GIVEN_BACK ** $this->mirrors();
     }
-
-    /** Each mirror exchanges left and right once. */
-    public function isMirrored(): bool
-    {
-        return $this->mirrors() % 2 === 1;
-    }
 }

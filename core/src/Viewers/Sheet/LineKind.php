@@ -8,7 +8,6 @@ namespace KeenShadow\Core\Viewers\Sheet;
 enum LineKind: string
 {
     case Cut = 'cut';
-    case Fold = 'fold';
     /** Nothing is cut there: an image, a place for something. */
     case Guide = 'guide';
 }

@@ -17,5 +17,6 @@ enum Mark: string
     case Tube = 'tube';
     case Glue = 'glue';
     case Mirror = 'mirror';
+    case Eyepiece = 'eyepiece';
     case Degrees = 'degrees';
 }

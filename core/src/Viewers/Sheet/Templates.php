@@ -189,21 +189,26 @@ final readonly class Templates
         ];
     }
 
-    /** Where the mirrors of a folded path stand: at the ends, turned so that each leg lies beside the one before. */
+    /** Where mirrors and eyepiece of a folded path stand: each leg slants to beside the one before, and is as long as it is. */
     private function base(): Template
     {
         $path = $this->design->path();
-        $gap = max(60.0, $this->holeMm);
-        $base = Template::card(Part::BasePlan, $path->boxMm() + 2 * $gap, ($path->mirrors() + 2) * $gap);
+        $gap = min(0.8 * $path->boxMm(), max(60.0, $this->holeMm));
+        $across = sqrt($path->boxMm() ** 2 - $gap ** 2);
+        $base = Template::card(Part::BasePlan, $across + 2 * $gap, ($path->mirrors() + 2) * $gap);
         $points = [];
         for ($leg = 0; $leg <= $path->mirrors() + 1; ++$leg) {
-            $points[] = [$leg % 2 === 0 ? $gap : $gap + $path->boxMm(), $gap * ($leg + 0.5)];
+            $points[] = [$leg % 2 === 0 ? $gap : $gap + $across, $gap * ($leg + 0.5)];
         }
         foreach (array_slice($points, 1, $path->mirrors()) as [$right, $down]) {
             $base = $base->line(LineKind::Cut, [$right, $down - $gap / 2.5], [$right, $down + $gap / 2.5])->note(Mark::Mirror, $right, $down + $gap / 2.2);
         }
 
-        return $base->line(LineKind::Guide, ...$points);
+        $way = ((float) $this->design->mm(Size::ObjectiveFocal) + (float) $this->design->mm(Size::EyepieceFocal)) / $path->boxMm();
+        [$from, $to] = [$points[(int) $way], $points[(int) $way + 1]];
+        $share = $way - (int) $way;
+
+        return $base->line(LineKind::Guide, ...$points)->note(Mark::Eyepiece, $from[0] + $share * ($to[0] - $from[0]), $from[1] + $share * ($to[1] - $from[1]));
     }
 
     private function disc(Part $part, float $diameterMm): Template

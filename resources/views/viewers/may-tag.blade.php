@@ -1,0 +1,1 @@
+<a class="verdict-tag verdict-{{ $answer->permission->level()->value }}" href="{{ route('rules.book', $frame->event) }}#{{ $answer->rules[0]->id ?? '' }}"><x-verdict-mark :level="$answer->permission->level()" />{{ __($answer->permission->word()) }}</a>
