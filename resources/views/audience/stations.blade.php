@@ -1,15 +1,5 @@
 <x-event-frame :frame="$frame" room="audience" :title="__('Stations')">
     <x-audience-tabs :event="$frame->event" current="audience.stations" />
-    @if ($viewers !== [])
-        <section aria-labelledby="from-workshop" class="from-workshop">
-            <h2 id="from-workshop">{{ __('From the workshop') }}</h2>
-            <ul>
-                @foreach ($viewers as $viewer)
-                    <li><a href="{{ route('viewers.show', [$frame->event, $viewer->id]) }}">{{ $viewer->name }}</a>: {{ $viewer->words }}</li>
-                @endforeach
-            </ul>
-        </section>
-    @endif
     @if ($isSunDown)
         <p class="lead-answer">{{ __('The Sun is down all the while: nobody queues.') }}</p>
     @elseif ($looks > App\Pages\Audience\StationsPage::MOST_LOOKS)
@@ -68,5 +58,15 @@
             @endforeach
         </div>
         <p class="note">{{ __('Played through once: first come, first served, those let in first before others; straight ways at :speed m/s, nobody goes away. Look times vary evenly about the mean.', ['speed' => KeenShadow\Core\Audience\Yard\Yard::WALK_M_S]) }} <a href="{{ route('audience.stations', [$frame->event, 'day' => $nextDay]) }}">{{ __('Another day like it') }}</a> · <a href="{{ route('audience.crowd', $frame->event) }}">{{ __('Try one queue with other numbers') }}</a></p>
+    @endif
+    @if ($viewers !== [])
+        <section aria-labelledby="from-workshop" class="from-workshop">
+            <h2 id="from-workshop">{{ __('From the workshop') }}</h2>
+            <ul>
+                @foreach ($viewers as $viewer)
+                    <li><a href="{{ route('viewers.show', [$frame->event, $viewer->id]) }}">{{ $viewer->name }}</a>: {{ $viewer->words }}</li>
+                @endforeach
+            </ul>
+        </section>
     @endif
 </x-event-frame>
