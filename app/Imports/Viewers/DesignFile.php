@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Imports\Viewers;
 
+use App\Imports\CommandFile;
 use App\Imports\ImportException;
 use stdClass;
 
@@ -22,12 +23,7 @@ final class DesignFile
      */
     public static function read(string $path): array
     {
-        $text = @file_get_contents($path === '-' ? 'php://stdin' : $path, length: 1024 * self::KILOBYTES + 1);
-        if ($text === false) {
-            throw new ImportException(__('The file :path cannot be read.', ['path' => $path]));
-        }
-
-        return self::parse($text);
+        return self::parse(CommandFile::text($path, self::KILOBYTES));
     }
 
     /**
