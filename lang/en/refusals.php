@@ -133,6 +133,8 @@ return [
         'id_twice' => ':path: ":id" is used twice.',
         'id_reserved' => ':path: ":id" is reserved for conflicts; choose another.',
         'unknown_station' => ':path: there is no station ":id".',
+        'too_long' => ':path: at most :most letters.',
+        'out_of_range' => ':path: write a number from :least to :most.',
         'two_ways' => ':path: this way has another length the other way round.',
     ],
     'viewers' => [

@@ -85,6 +85,19 @@ final class RunSheetException extends Refusal
         return new self('unknown_station', ['path' => $path, 'id' => $id], $path);
     }
 
+    public static function tooLong(string $path, int $most): self
+    {
+        return new self('too_long', ['path' => $path, 'most' => $most], $path);
+    }
+
+    /** @throws self unless least ≤ value ≤ most */
+    public static function within(string $path, int $value, int $least, int $most): void
+    {
+        if ($value < $least || $value > $most) {
+            throw new self('out_of_range', ['path' => $path, 'least' => $least, 'most' => $most], $path);
+        }
+    }
+
     /** Two lengths of one way. */
     public static function twoWays(string $path): self
     {

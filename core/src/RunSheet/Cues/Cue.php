@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeenShadow\Core\RunSheet\Cues;
+
+use DateTimeImmutable;
+use KeenShadow\Core\RunSheet\RunSheetException;
+
+/** One timed line of a run sheet. */
+final readonly class Cue
+{
+    public const LONGEST_NAME = 80;
+    public const LONGEST_TEXT = 500;
+    /** Two weeks: some glasses are tried days before. */
+    public const MOST_OFFSET_S = 14 * 86400;
+    public const MOST_DURATION_S = 12 * 3600;
+    /** Earlier by more than this is another day's work. */
+    public const SAME_DAY_S = 12 * 3600;
+
+    /**
+     * @param string $id UUID
+     * @param int $offsetS seconds after what it hangs on, less than nothing before it
+     * @param int|null $clockS seconds of the day's clock; of an anchor that is one only
+     * @param string $who whom it takes, in the organiser's words
+     * @param string $where at which station or spot
+     * @param string $crew what the crew is told
+     * @param string $call what is called out
+     * @param DateTimeImmutable|null $frozenAt where it stays whatever moves; null hangs on its anchor
+     */
+    private function __construct(
+        public string $id,
+        public CueKind $kind,
+        public string $name,
+        public Anchor $anchor,
+        public int $offsetS,
+        public ?int $clockS,
+        public int $durationS,
+        public string $who,
+        public string $where,
+        public string $crew,
+        public string $call,
+        public ?DateTimeImmutable $frozenAt,
+    ) {}
+
+    /** @throws RunSheetException naming the field */
+    public static function of(
+        string $id,
+        CueKind $kind,
+        string $name,
+        Anchor $anchor,
+        int $offsetS = 0,
+        ?int $clockS = null,
+        int $durationS = 0,
+        string $who = '',
+        string $where = '',
+        string $crew = '',
+        string $call = '',
+        ?DateTimeImmutable $frozenAt = null,
+    ): self {
+        if ($name === '') {
+            throw RunSheetException::missing('name');
+        }
+        foreach (['name' => [$name, self::LONGEST_NAME], 'who' => [$who, self::LONGEST_NAME], 'where' => [$where, self::LONGEST_NAME], 'crew' => [$crew, self::LONGEST_TEXT], 'call' => [$call, self::LONGEST_TEXT]] as $field => [$text, $most]) {
+            if (mb_strlen($text) > $most) {
+                throw RunSheetException::tooLong($field, $most);
+            }
+        }
+        if (($clockS === null) === ($anchor === Anchor::Clock)) {
+            throw $clockS === null ? RunSheetException::missing('clock') : RunSheetException::notATime('clock');
+        }
+        RunSheetException::within('offset_s', $offsetS, -self::MOST_OFFSET_S, self::MOST_OFFSET_S);
+        RunSheetException::within('duration_s', $durationS, 0, self::MOST_DURATION_S);
+        RunSheetException::within('clock', $clockS ?? 0, 0, 86399);
+
+        return new self(id: $id, kind: $kind, name: $name, anchor: $anchor, offsetS: $offsetS, clockS: $clockS, durationS: $durationS, who: $who, where: $where, crew: $crew, call: $call, frozenAt: $frozenAt);
+    }
+
+    /** The same line elsewhere along the axis. */
+    public function moved(int $offsetS, int $durationS): self
+    {
+        return self::of($this->id, $this->kind, $this->name, $this->anchor, $offsetS, $this->clockS, $durationS, $this->who, $this->where, $this->crew, $this->call, $this->frozenAt);
+    }
+
+    /** The same line at a moment that stays. */
+    public function frozen(?DateTimeImmutable $at): self
+    {
+        return self::of($this->id, $this->kind, $this->name, $this->anchor, $this->offsetS, $this->clockS, $this->durationS, $this->who, $this->where, $this->crew, $this->call, $at);
+    }
+
+    public function isDaysBefore(): bool
+    {
+        return $this->offsetS < -self::SAME_DAY_S;
+    }
+
+    public function equals(self $other): bool
+    {
+        return CueRecord::write($this) === CueRecord::write($other);
+    }
+}

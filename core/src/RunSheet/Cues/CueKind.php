@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeenShadow\Core\RunSheet\Cues;
+
+/** What a cue is about. */
+enum CueKind: string
+{
+    case Safety = 'safety';
+    case Call = 'call';
+    case Look = 'look';
+    case Measure = 'measure';
+    case Move = 'move';
+    case Brief = 'brief';
+    case Pack = 'pack';
+
+    /** Whether it is of no use while the Sun is not seen. */
+    public function needsTheSun(): bool
+    {
+        return $this === self::Look;
+    }
+}

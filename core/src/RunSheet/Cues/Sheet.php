@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeenShadow\Core\RunSheet\Cues;
+
+use DateTimeImmutable;
+use KeenShadow\Core\RunSheet\RunSheetException;
+
+/** A run sheet: its cues, and the hours of the event. */
+final readonly class Sheet
+{
+    public const MOST_CUES = 200;
+    private const BEFORE = '-75 minutes';
+    private const AFTER = '+45 minutes';
+
+    /**
+     * @param array<string, Cue> $cues by id
+     * @param int|null $opensS when the event opens, in seconds of the day's clock; null is 75 min before the eclipse begins
+     * @param int|null $closesS when it closes; null is 45 min after the eclipse ends
+     */
+    private function __construct(public array $cues, public ?int $opensS, public ?int $closesS) {}
+
+    /**
+     * @param list<Cue> $cues
+     *
+     * @throws RunSheetException
+     */
+    public static function of(array $cues, ?int $opensS = null, ?int $closesS = null): self
+    {
+        if (count($cues) > self::MOST_CUES) {
+            throw RunSheetException::tooMany('cues', self::MOST_CUES);
+        }
+        if ($opensS !== null && $closesS !== null && $closesS <= $opensS) {
+            throw RunSheetException::reversed('closes');
+        }
+
+        return new self(array_column(array_map(static fn(Cue $cue): array => [$cue->id, $cue], $cues), 1, 0), $opensS, $closesS);
+    }
+
+    public static function blank(): self
+    {
+        return new self([], null, null);
+    }
+
+    public function with(Cue ...$cues): self
+    {
+        return self::of(array_values(array_replace($this->cues, array_column(array_map(static fn(Cue $cue): array => [$cue->id, $cue], $cues), 1, 0))), $this->opensS, $this->closesS);
+    }
+
+    public function without(string $id): self
+    {
+        return new self(array_diff_key($this->cues, [$id => true]), $this->opensS, $this->closesS);
+    }
+
+    /** @throws RunSheetException */
+    public function open(?int $fromS, ?int $toS): self
+    {
+        return self::of(array_values($this->cues), $fromS, $toS);
+    }
+
+    public function opens(Moments $moments): DateTimeImmutable
+    {
+        return $this->opensS === null ? $moments->here->begins()->modify(self::BEFORE) : self::onTheClock($moments, $this->opensS);
+    }
+
+    public function closes(Moments $moments): DateTimeImmutable
+    {
+        return $this->closesS === null ? $moments->here->ends()->modify(self::AFTER) : self::onTheClock($moments, $this->closesS);
+    }
+
+    /** @return list<PlacedCue> in order of time; those without one last */
+    public function placed(Moments $moments): array
+    {
+        $placed = array_map(fn(Cue $cue): PlacedCue => $this->place($cue, $moments), array_values($this->cues));
+        $placed = array_map(static fn(PlacedCue $p): PlacedCue => $p->clashing(array_values(array_map(
+            static fn(PlacedCue $other): string => $other->cue->name,
+            array_filter($placed, $p->clashesWith(...)),
+        ))), $placed);
+        usort($placed, static fn(PlacedCue $a, PlacedCue $b): int => [$a->begins === null, $a->begins, $a->cue->name, $a->cue->id] <=> [$b->begins === null, $b->begins, $b->cue->name, $b->cue->id]);
+
+        return $placed;
+    }
+
+    private function place(Cue $cue, Moments $moments): PlacedCue
+    {
+        $anchored = self::anchored($cue, $moments);
+        $begins = $cue->frozenAt ?? $anchored;
+        if ($begins === null) {
+            return new PlacedCue($cue, null, null, null, [$moments->of($cue->anchor) === null ? CueNote::NoMoment : CueNote::MomentDown]);
+        }
+        $ends = self::later($begins, $cue->durationS);
+        $isToday = !$cue->isDaysBefore();
+
+        return new PlacedCue($cue, $begins, $ends, $cue->frozenAt === null ? null : $anchored, [
+            ...($cue->frozenAt !== null && ($anchored === null || abs((float) $anchored->format('U.u') - (float) $begins->format('U.u')) >= 1.0) ? [CueNote::Frozen] : []),
+            ...($isToday && $cue->kind->needsTheSun() ? self::unseen($begins, $moments) : []),
+            ...($isToday && ($begins < $this->opens($moments) || $ends > $this->closes($moments)) ? [CueNote::OutsideHours] : []),
+        ]);
+    }
+
+    /** @return list<CueNote> */
+    private static function unseen(DateTimeImmutable $moment, Moments $moments): array
+    {
+        return match (true) {
+            !$moments->isSunUp($moment) => [CueNote::SunDown],
+            $moments->isSunHidden($moment) => [CueNote::SunHidden],
+            default => [],
+        };
+    }
+
+    /** Where a cue stands by its anchor; contacts with the Sun down are never used for one. */
+    private static function anchored(Cue $cue, Moments $moments): ?DateTimeImmutable
+    {
+        if ($cue->clockS !== null) {
+            return self::later(self::onTheClock($moments, $cue->clockS), $cue->offsetS);
+        }
+        $moment = $moments->isDown($cue->anchor) ? null : $moments->of($cue->anchor);
+
+        return $moment === null ? null : self::later($moment, $cue->offsetS);
+    }
+
+    private static function later(DateTimeImmutable $moment, int $seconds): DateTimeImmutable
+    {
+        return $moment->modify(sprintf('%+d seconds', $seconds));
+    }
+
+    /** A time on the place's clock: hours and minutes as they are read there, also where the clock is changed that night. */
+    private static function onTheClock(Moments $moments, int $seconds): DateTimeImmutable
+    {
+        $day = $moments->here->local($moments->here->circumstances->maximum->time());
+
+        return $day->setTime(intdiv($seconds, 3600), intdiv($seconds, 60) % 60, $seconds % 60);
+    }
+}

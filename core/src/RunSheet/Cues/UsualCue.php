@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeenShadow\Core\RunSheet\Cues;
+
+/** A cue that is usual, by its code; its words are where the language is known. */
+final readonly class UsualCue
+{
+    private function __construct(public string $code, public CueKind $kind, public Anchor $anchor, public int $offsetS, public int $durationS) {}
+
+    /**
+     * What is usual for such an event at such an eclipse (common practice, no source), as far as what it hangs on happens
+     * with the Sun up. Where filters stay on, nothing is taken from the cues of totality.
+     *
+     * @param bool $mayComeOff whether the rule about filters lets them come off
+     *
+     * @return list<self>
+     */
+    public static function for(Occasion $occasion, Moments $moments, bool $mayComeOff): array
+    {
+        $isRing = !$mayComeOff && $moments->of(Anchor::C2) !== null && !$moments->isDown(Anchor::C2) && $moments->here->circumstances->kind->value === 'annular';
+        $sky = match (true) {
+            $mayComeOff => 'total',
+            $isRing => 'ring',
+            default => 'partial',
+        };
+        /** @var list<array{string, string, string, int, int, list<string>, list<string>}> $rows */
+        $rows = require __DIR__ . '/../../../data/usual-cues.php';
+        $cues = [];
+        foreach ($rows as [$code, $kind, $anchor, $offsetS, $durationS, $skies, $occasions]) {
+            $cue = new self($code, CueKind::from($kind), Anchor::from($anchor), $offsetS, $durationS);
+            $isUsual = ($skies === [] || in_array($sky, $skies, true)) && ($occasions === [] || in_array($occasion->value, $occasions, true));
+            $isCut = $cue->anchor !== Anchor::Sunset || $moments->here->cutBy()?->isRise === false;
+            if ($isUsual && $isCut && $moments->of($cue->anchor) !== null && !$moments->isDown($cue->anchor)) {
+                $cues[] = $cue;
+            }
+        }
+
+        return $cues;
+    }
+}
