@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Domain\RunSheet\SheetConflict;
 use App\Domain\Site\PlanConflict;
 use App\Http\DatabaseRefusals;
 use App\Http\FaultLog;
@@ -12,6 +13,7 @@ use App\Http\Middleware\ReadableInput;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\ShortWayBack;
 use App\Models\EditConflict;
+use App\Pages\RunSheet\RunSheetConflictWords;
 use App\Pages\Site\ConflictPage;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
@@ -42,5 +44,8 @@ return Application::configure(basePath: dirname(__DIR__))
                 ? response()->view('site.conflict', ['page' => ConflictPage::of($conflict)], 409)
                 : back()->withInput($request->except('file'))->withErrors(['from' => __('Somebody else changed the plan meanwhile, and nothing of yours was done: look at it and try again.')]);
         });
+        $exceptions->render(fn(SheetConflict $conflict, Request $request): Response|RedirectResponse => $request->ajax()
+            ? response(RunSheetConflictWords::of($conflict), 409, ['Content-Type' => 'text/plain; charset=UTF-8'])
+            : back()->withInput()->withErrors(['from' => RunSheetConflictWords::of($conflict)]));
     })
     ->create();

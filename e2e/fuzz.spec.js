@@ -146,6 +146,10 @@ test("nonsense for every route and every reader of files is answered quickly and
     known.tag = "7";
     known.place = sql(`select id from listed_places where place_list_id = ${known.placeList} limit 1`);
     for (const [name, id] of Object.entries(known)) expect(id, name).toMatch(/^\d+$/);
+    known.cue = randomUUID();
+    await context.post(`/events/${event}/run-sheet/cues`, {
+        multipart: { _token, from: "", uuid: known.cue, name: "F", kind: "call", anchor: "c1" },
+    });
     Object.assign(known, { method: "telescope", paper: "a4", part: "end_panel" });
 
     const routes = JSON.parse(execFileSync("php", ["artisan", "route:list", "--json"]).toString())

@@ -31,5 +31,6 @@ Route::middleware('auth')->group(function (): void {
     require __DIR__ . '/audience.php';
     require __DIR__ . '/eyewear.php';
     require __DIR__ . '/viewers.php';
+    require __DIR__ . '/runsheet.php';
     require __DIR__ . '/rules.php';
 });

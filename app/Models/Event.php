@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Models\Audience\AudienceGroup;
 use App\Models\Audience\AudienceStation;
 use App\Models\Audience\TickedSupply;
+use App\Models\RunSheet\SheetRevision;
 use App\Models\Site\PlanRevision;
 use App\Models\Site\PositionReading;
 use App\Models\Sky\PlaceList;
@@ -36,6 +37,8 @@ use KeenShadow\Core\Sky\Observer;
  * @property Policy|null $policy of how people look
  * @property int|null $plan_revision_id
  * @property PlanRevision|null $planRevision
+ * @property int|null $sheet_revision_id
+ * @property SheetRevision|null $sheetRevision
  */
 final class Event extends Model
 {
@@ -93,6 +96,18 @@ final class Event extends Model
     public function planRevisions(): HasMany
     {
         return $this->hasMany(PlanRevision::class);
+    }
+
+    /** @return BelongsTo<SheetRevision, $this> the run sheet that holds */
+    public function sheetRevision(): BelongsTo
+    {
+        return $this->belongsTo(SheetRevision::class);
+    }
+
+    /** @return HasMany<SheetRevision, $this> */
+    public function sheetRevisions(): HasMany
+    {
+        return $this->hasMany(SheetRevision::class);
     }
 
     /** @return HasMany<PositionReading, $this> */

@@ -15,6 +15,7 @@ use App\Domain\Viewers\ViewersWanted;
 use App\Domain\Workers;
 use App\Pages\Audience\AudienceRoom;
 use App\Pages\Eyewear\EyewearRoom;
+use App\Pages\RunSheet\RunSheetRoom;
 use App\Pages\Site\SiteRoom;
 use App\Pages\Sky\SkyRoom;
 use App\Pages\Viewers\ViewersRoom;
@@ -39,7 +40,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(LookingGroups::class, GroupsThatLook::class);
         $this->app->bind(WantedViewers::class, ViewersWanted::class);
         // In the order of work: a new room is added here.
-        $this->app->tag([SkyRoom::class, SiteRoom::class, AudienceRoom::class, EyewearRoom::class, ViewersRoom::class], 'rooms');
+        $this->app->tag([SkyRoom::class, SiteRoom::class, AudienceRoom::class, EyewearRoom::class, ViewersRoom::class, RunSheetRoom::class], 'rooms');
     }
 
     public function boot(): void
@@ -51,6 +52,6 @@ final class AppServiceProvider extends ServiceProvider
         Queue::looping(fn(Looping $event) => $this->app->make(Workers::class)->sign($event->queue));
         Date::use(CarbonImmutable::class);
         // Anything else in an address is not found, rather than an error of the database.
-        Route::patterns(array_fill_keys(['event', 'lot', 'viewer', 'pairCheck', 'placeList', 'place', 'positionReading', 'audienceGroup', 'lotScan', 'lotFile', 'supplier', 'stockEntry', 'meterReading', 'viewerTrial'], '[0-9]{1,18}') + ['tag' => '[0-9]{1,6}', 'paper' => '[a-z0-9]{1,10}', 'part' => '[a-z_]{1,20}']);
+        Route::patterns(array_fill_keys(['event', 'lot', 'viewer', 'pairCheck', 'placeList', 'place', 'positionReading', 'audienceGroup', 'lotScan', 'lotFile', 'supplier', 'stockEntry', 'meterReading', 'viewerTrial'], '[0-9]{1,18}') + ['tag' => '[0-9]{1,6}', 'paper' => '[a-z0-9]{1,10}', 'part' => '[a-z_]{1,20}', 'cue' => '[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}']);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Text;
 
+use DateTimeImmutable;
 use KeenShadow\Core\Rules\FilterReason;
 use KeenShadow\Core\Rules\Filters;
 use KeenShadow\Core\Sky\ContactName;
@@ -56,12 +57,34 @@ final class FilterWords
         };
     }
 
-    /** @return array{off: string, on: string} rounded to the safe side */
+    /**
+     * The two moments of totality on an axis.
+     *
+     * @return list<array{string, DateTimeImmutable, string}> what it is, when, and the time in words
+     */
+    public static function moments(DateTimeImmutable $off, DateTimeImmutable $on, Clock $clock): array
+    {
+        return [[__('Filters may come off'), $off, self::notBefore($off, $clock)], [__('Filters on'), $on, self::notAfter($on, $clock)]];
+    }
+
+    /** A time from which filters may be off, to the second: never an earlier one. */
+    public static function notBefore(DateTimeImmutable $moment, Clock $clock): string
+    {
+        return $clock->second($moment->modify('+499 milliseconds'));
+    }
+
+    /** A time by which filters are on, to the second: never a later one. */
+    public static function notAfter(DateTimeImmutable $moment, Clock $clock): string
+    {
+        return $clock->second($moment->modify('-499 milliseconds'));
+    }
+
+    /** @return array{off: string, on: string} */
     private static function times(Filters $filters, Clock $clock): array
     {
         return [
-            'off' => $filters->off() === null ? '' : $clock->second($filters->off()->modify('+499 milliseconds')),
-            'on' => $filters->on() === null ? '' : $clock->second($filters->on()->modify('-499 milliseconds')),
+            'off' => $filters->off() === null ? '' : self::notBefore($filters->off(), $clock),
+            'on' => $filters->on() === null ? '' : self::notAfter($filters->on(), $clock),
         ];
     }
 }

@@ -46,6 +46,7 @@ final class DatabaseSeeder extends Seeder
         DemoAudience::publicMorning($total);
         DemoAudience::schoolAfternoon($ring);
         DemoViewers::workshop($total, $ring, $organiser);
+        DemoRunSheets::write($total, $ring, $organiser);
         DemoEyewear::stock($organisation, $organiser, $checker, $total);
     }
 }

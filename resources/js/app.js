@@ -8,6 +8,7 @@ import { spectrum } from "./eyewear/spectrum.js";
 import { station } from "./eyewear/station.js";
 import { waiting } from "./eyewear/waiting.js";
 import { liveForm, printPage } from "./live-form.js";
+import { lanes } from "./runsheet/lanes.js";
 import { sitePlan } from "./site/plan.js";
 import { position } from "./site/position.js";
 import { skyDisc } from "./sky/disc.js";
@@ -21,6 +22,7 @@ const parts = {
     bench,
     eventForm,
     labels,
+    lanes,
     lightSound,
     liveForm,
     pad,

@@ -150,6 +150,9 @@ final class AccessTest extends TestCase
             ['POST', 'events/:event/viewers', 'events/:event/viewers/create', ['name', 'build', 'hole_mm', 'distance_mm', 'screen_side', 'outline', 'finder']],
             ['POST', 'events/:event/audience', 'events/:event/audience/create', ['name', 'band', 'comes', 'people']],
             ['POST', 'events/:event/glasses', 'events/:event/glasses/create', ['name', 'kind', 'maker', 'size', 'standard']],
+            ['POST', 'events/:event/run-sheet/cues', 'events/:event/run-sheet/cues/create', ['name', 'kind', 'anchor', 'offset', 'clock', 'frozen']],
+            ['POST', 'events/:event/run-sheet/propose', 'events/:event/run-sheet', ['occasion', 'from']],
+            ['PUT', 'events/:event/run-sheet/hours', 'events/:event/run-sheet', ['opens', 'closes']],
             ['PUT', 'events/:event/site', 'events/:event/site', ['accuracy_m', 'horizon', 'from', 'spot', 'things']],
             ['POST', 'events/:event/site/sighting', 'events/:event/site', ['seen_kind', 'seen_name', 'bearing_deg']],
             ['POST', 'events/:event/site/position', 'events/:event/site/files', ['position']],
@@ -171,8 +174,8 @@ final class AccessTest extends TestCase
     /** @return iterable<string, array{Role, array<string, int>}> */
     public static function roles(): iterable
     {
-        yield 'organiser' => [Role::Organiser, ['events.create' => 200, 'events.store' => 302, 'site.update' => 302, 'site.import' => 302, 'site.sighting' => 302, 'site.position.use' => 302, 'eyewear.create' => 200, 'eyewear.checks.store' => 302, 'viewers.create' => 200, 'viewers.store' => 302]];
-        yield 'checker' => [Role::Checker, ['events.create' => 403, 'events.store' => 403, 'site.update' => 403, 'site.import' => 403, 'site.sighting' => 403, 'site.position.use' => 403, 'eyewear.create' => 403, 'eyewear.checks.store' => 302, 'viewers.create' => 403, 'viewers.store' => 403]];
+        yield 'organiser' => [Role::Organiser, ['events.create' => 200, 'events.store' => 302, 'site.update' => 302, 'site.import' => 302, 'site.sighting' => 302, 'site.position.use' => 302, 'eyewear.create' => 200, 'eyewear.checks.store' => 302, 'viewers.create' => 200, 'viewers.store' => 302, 'runsheet.create' => 200, 'runsheet.save' => 302]];
+        yield 'checker' => [Role::Checker, ['events.create' => 403, 'events.store' => 403, 'site.update' => 403, 'site.import' => 403, 'site.sighting' => 403, 'site.position.use' => 403, 'eyewear.create' => 403, 'eyewear.checks.store' => 302, 'viewers.create' => 403, 'viewers.store' => 403, 'runsheet.create' => 403, 'runsheet.save' => 403]];
         yield 'helper' => [Role::Helper, ['events.create' => 403, 'events.store' => 403, 'site.update' => 403, 'site.import' => 403, 'site.sighting' => 403, 'site.position.use' => 403, 'eyewear.create' => 403, 'eyewear.checks.store' => 403, 'viewers.create' => 403, 'viewers.store' => 403]];
     }
 
@@ -198,7 +201,7 @@ final class AccessTest extends TestCase
     /**
      * Every address under an event there is, from the table of routes.
      *
-     * @param array<string, int|Method|Model|Paper|Part> $records
+     * @param array<string, int|string|Method|Model|Paper|Part> $records
      *
      * @return list<array{string, string, list<string>}> method, address, what it names
      */
@@ -220,7 +223,7 @@ final class AccessTest extends TestCase
     /** @return array<string, list<object>> every row of what people enter */
     private function contents(): array
     {
-        $tables = ['events', 'lots', 'pair_checks', 'lot_scans', 'lot_files', 'meter_readings', 'suppliers', 'stock_moves', 'viewers', 'audience_groups', 'audience_stations', 'ticked_supplies', 'place_lists', 'listed_places', 'position_readings', 'plan_revisions', 'jobs'];
+        $tables = ['events', 'lots', 'pair_checks', 'lot_scans', 'lot_files', 'meter_readings', 'suppliers', 'stock_moves', 'viewers', 'audience_groups', 'audience_stations', 'ticked_supplies', 'place_lists', 'listed_places', 'position_readings', 'plan_revisions', 'sheet_revisions', 'jobs'];
 
         return array_combine($tables, array_map(static fn(string $table): array => array_values(DB::table($table)->orderBy('id')->get()->map(static fn(object $row): object => (object) (array) $row)->all()), $tables));
     }

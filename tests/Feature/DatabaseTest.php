@@ -11,6 +11,7 @@ use Database\Seeders\DemoPlans;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use KeenShadow\Core\RunSheet\Cues\Sheet;
 use KeenShadow\Core\Viewers\Design\DesignRecord;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\RefreshDatabase;
@@ -21,7 +22,7 @@ final class DatabaseTest extends TestCase
 {
     use RefreshDatabase;
 
-    private const APPEND_ONLY = ['pair_checks', 'plan_revisions', 'stock_moves', 'viewer_trials'];
+    private const APPEND_ONLY = ['pair_checks', 'plan_revisions', 'sheet_revisions', 'stock_moves', 'viewer_trials'];
 
     /** @return iterable<string, array{string}> */
     public static function forbidden(): iterable
@@ -73,6 +74,7 @@ final class DatabaseTest extends TestCase
         try {
             $user = $this->member();
             DemoPlans::schoolYard($event = $this->eventOf($user), $user);
+            $event->sheetRevisions()->create(['sheet' => Sheet::blank()]);
             $lot = Lot::factory()->create(['organisation_id' => $user->organisation_id]);
             $lot->pairChecks()->create(['uuid' => Str::uuid()->toString(), 'tag' => 1, 'faults' => [], 'event_id' => $event->id, 'occasion' => 'arrival', 'checked_by' => $user->id, 'checked_at' => now()]);
             StockEntry::query()->create(['uuid' => Str::uuid()->toString(), 'event_id' => $event->id, 'lot_id' => $lot->id, 'what' => 'destroyed', 'pairs' => 1, 'tag' => 2, 'how' => 'cut', 'moved_by' => $user->id, 'moved_at' => now()]);
@@ -98,7 +100,7 @@ final class DatabaseTest extends TestCase
             self::assertFalse($row->empties, $row->name);
             $of[$row->changes ? 'changed' : ($row->adds ? 'added to' : 'read')][] = $row->name;
         }
-        self::assertSame(['pair_checks', 'plan_revisions', 'stock_moves', 'stored_files', 'viewer_trials'], $of['added to'] ?? []);
+        self::assertSame(['pair_checks', 'plan_revisions', 'sheet_revisions', 'stock_moves', 'stored_files', 'viewer_trials'], $of['added to'] ?? []);
         self::assertSame(['catalogue_eclipses', 'migrations', 'place_names', 'places', 'reference_data', 'region_names'], $of['read'] ?? []);
         self::assertSame(['audience_groups', 'audience_stations', 'cache', 'cache_locks', 'events', 'failed_jobs', 'jobs', 'listed_places', 'lot_files', 'lot_scans', 'lots', 'meter_readings', 'organisations', 'place_lists', 'position_readings', 'sessions', 'suppliers', 'ticked_supplies', 'trays', 'users', 'viewers'], $of['changed'] ?? []);
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Domain\RunSheet\EventSheet;
+use App\Models\Event;
 use App\Models\Eyewear\Lot;
 use App\Models\Eyewear\StockEntry;
 use App\Models\Eyewear\StoredFile;
@@ -13,6 +15,10 @@ use App\Models\Viewers\ViewerTrial;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Str;
 use KeenShadow\Core\Audience\Methods\Method;
+use KeenShadow\Core\RunSheet\Cues\Anchor;
+use KeenShadow\Core\RunSheet\Cues\Cue;
+use KeenShadow\Core\RunSheet\Cues\CueKind;
+use KeenShadow\Core\RunSheet\Cues\Sheet;
 use KeenShadow\Core\Viewers\Design\DesignRecord;
 use KeenShadow\Core\Viewers\Sheet\Paper;
 use KeenShadow\Core\Viewers\Sheet\Part;
@@ -23,7 +29,7 @@ trait RichEvent
     /**
      * An event with one record of every kind that an address may name.
      *
-     * @return array<string, int|Method|Model|Paper|Part>
+     * @return array<string, int|string|Method|Model|Paper|Part>
      */
     private function richEvent(User $owner): array
     {
@@ -43,6 +49,7 @@ trait RichEvent
             'audienceGroup' => $event->audienceGroups()->create(['name' => 'Class 5B', 'people' => 24, 'band' => 'child', 'eye_from_m' => 1.2, 'eye_to_m' => 1.4]),
             'stockEntry' => StockEntry::query()->create(['uuid' => Str::uuid()->toString(), 'event_id' => $event->id, 'lot_id' => $lot->id, 'what' => 'destroyed', 'pairs' => 1, 'tag' => 2, 'how' => 'cut', 'moved_by' => $owner->id, 'moved_at' => now()]),
             'method' => Method::Telescope,
+            'cue' => self::cueOf($event, $owner),
             'tag' => 1,
             'paper' => Paper::A4,
             'part' => Part::EndPanel,
@@ -52,5 +59,13 @@ trait RichEvent
             'place' => $list->places()->create(['position' => 1, 'name' => 'School', 'lat' => 36.5, 'lon' => -6.3, 'height_m' => 0]),
             'positionReading' => $event->positionReadings()->create(['seconds' => 60]),
         ];
+    }
+
+    private static function cueOf(Event $event, User $owner): string
+    {
+        $cue = Cue::of(Str::uuid7()->toString(), CueKind::Call, 'First bite', Anchor::C1);
+        EventSheet::of($event)->change(null, static fn(Sheet $sheet): Sheet => $sheet->with($cue), $owner);
+
+        return $cue->id;
     }
 }

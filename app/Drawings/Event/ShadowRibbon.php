@@ -12,6 +12,8 @@ use KeenShadow\Core\Site\Skyline\HiddenSpan;
 use KeenShadow\Core\Sky\Contact;
 use KeenShadow\Core\Sky\ContactName;
 use KeenShadow\Core\Sky\LocalEclipse;
+use KeenShadow\Core\Time\Interval;
+use KeenShadow\Core\Time\JulianDate;
 
 /**
  * The shadow ribbon: one time axis of the eclipse at the event's place, with the Sun's disc drawn along it.
@@ -51,11 +53,14 @@ final readonly class ShadowRibbon
         public ?float $nowPercent,
     ) {}
 
-    /** @param list<HiddenSpan> $hidden what comes in front of the Sun where the people stand */
-    public static function of(LocalEclipse $here, array $hidden, DateTimeImmutable $now): self
+    /**
+     * @param list<HiddenSpan> $hidden what comes in front of the Sun where the people stand
+     * @param Interval|null $axis what is shown, where it is more than usual
+     */
+    public static function of(LocalEclipse $here, array $hidden, DateTimeImmutable $now, ?Interval $axis = null): self
     {
-        $begin = $here->spanBegins();
-        $end = $here->spanEnds();
+        $begin = $axis === null ? $here->spanBegins() : JulianDate::toDateTime($axis->fromUt);
+        $end = $axis === null ? $here->spanEnds() : JulianDate::toDateTime($axis->toUt);
         $percent = static fn(DateTimeImmutable $moment): float => round(
             100 * ((float) $moment->format('U') - (float) $begin->format('U')) / ((float) $end->format('U') - (float) $begin->format('U')),
             3,

@@ -15,6 +15,7 @@ use KeenShadow\Core\Rules\Filters;
 use KeenShadow\Core\Rules\Situation;
 use KeenShadow\Core\Sky\LocalEclipse;
 use KeenShadow\Core\Sky\LocalKind;
+use KeenShadow\Core\Time\Interval;
 
 /** What every page of an event has around it: the rooms with what is still to do, and the shadow ribbon. */
 final readonly class EventFrame
@@ -29,15 +30,18 @@ final readonly class EventFrame
         public array $rooms,
     ) {}
 
-    /** @param list<RoomStatus> $rooms */
-    public static function of(EventFacts $facts, array $rooms, DateTimeImmutable $now): self
+    /**
+     * @param list<RoomStatus> $rooms
+     * @param Interval|null $axis what the ribbon shows, where it is more than usual
+     */
+    public static function of(EventFacts $facts, array $rooms, DateTimeImmutable $now, ?Interval $axis = null): self
     {
         return new self(
             $facts->event,
             $facts->here,
             Clock::over($facts->here),
             $facts->filters(),
-            ShadowRibbon::of($facts->here, $facts->outlook->spans ?? [], $now),
+            ShadowRibbon::of($facts->here, $facts->outlook->spans ?? [], $now, $axis),
             $rooms,
         );
     }

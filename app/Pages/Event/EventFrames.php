@@ -8,6 +8,7 @@ use App\Domain\Event\EventReader;
 use App\Models\Event;
 use Illuminate\Container\Attributes\Tag;
 use Illuminate\Support\Facades\Date;
+use KeenShadow\Core\Time\Interval;
 
 /** Frames the pages of events: whatever rooms there are, each says its own state. */
 final readonly class EventFrames
@@ -19,10 +20,11 @@ final readonly class EventFrames
         private iterable $rooms,
     ) {}
 
-    public function of(Event $event): EventFrame
+    /** @param Interval|null $axis what the ribbon shows, where it is more than usual */
+    public function of(Event $event, ?Interval $axis = null): EventFrame
     {
         $facts = $this->reader->facts($event);
 
-        return EventFrame::of($facts, array_map(static fn(Room $room): RoomStatus => $room->status($facts), array_values([...$this->rooms])), Date::now());
+        return EventFrame::of($facts, array_map(static fn(Room $room): RoomStatus => $room->status($facts), array_values([...$this->rooms])), Date::now(), $axis);
     }
 }

@@ -97,10 +97,10 @@ final class CuesTest extends TestCase
             self::cue('three', CueKind::Brief, Anchor::C1, 900, durationS: 60, who: 'inés'),
         ])->placed(new Moments($here, [$gym])));
 
-        self::assertSame([CueNote::SunDown], $placed['dark']->notes);
-        self::assertSame([[], []], [$placed['called']->notes, $placed['clear']->notes]);
-        self::assertSame([CueNote::SunHidden], $placed['gym']->notes);
+        self::assertSame([[CueNote::SunDown], [], [CueNote::SunHidden], []], array_map(static fn(string $id): array => $placed[$id]->notes, ['dark', 'called', 'gym', 'clear']));
         self::assertEqualsWithDelta((float) $sunset->format('U.u') - 20 * 60 + 5, (float) $placed['clear']->begins?->format('U.u'), 0.01);
+        $bite = JulianDate::fromDateTime($here->begins());
+        self::assertSame([CueNote::SunHidden], Sheet::of([self::cue('bite', CueKind::Call, Anchor::C1, 0)])->placed(new Moments($here, [new Interval($bite - 0.01, $bite + 0.01)]))[0]->notes);
         self::assertSame([CueNote::OutsideHours], $placed['early']->notes);
         self::assertSame([], $placed['days']->notes);
         self::assertSame([[CueNote::Clash], ['two']], [$placed['one']->notes, $placed['one']->clashes]);

@@ -10,7 +10,17 @@
         </p>
         <a class="may-link" href="{{ route('rules.may', $frame->event) }}" @if ($room === 'rules') aria-current="page" @endif>{{ __('May I use this?') }}</a>
     </div>
-    <x-ribbon :ribbon="$frame->ribbon" />
+    @isset($axis)
+        {{-- What stands under the ribbon on its scale grows with it. --}}
+        <div {{ $axis->attributes->class('axis') }}>
+            <div class="axis-scale" data-scale>
+                <x-ribbon :ribbon="$frame->ribbon" />
+                {{ $axis }}
+            </div>
+        </div>
+    @else
+        <x-ribbon :ribbon="$frame->ribbon" />
+    @endisset
     <div class="frame">
         <nav class="stages" aria-label="{{ __('Stages of the work') }}">
             <ol>

@@ -88,6 +88,12 @@ final readonly class Cue
         return self::of($this->id, $this->kind, $this->name, $this->anchor, $this->offsetS, $this->clockS, $this->durationS, $this->who, $this->where, $this->crew, $this->call, $at);
     }
 
+    /** Whether it is of no use while the Sun is not seen: something to look at, or a contact that is called. */
+    public function needsTheSun(): bool
+    {
+        return $this->kind === CueKind::Look || $this->kind === CueKind::Call && $this->anchor->contact() !== null;
+    }
+
     public function isDaysBefore(): bool
     {
         return $this->offsetS < -self::SAME_DAY_S;

@@ -14,10 +14,4 @@ enum CueKind: string
     case Move = 'move';
     case Brief = 'brief';
     case Pack = 'pack';
-
-    /** Whether it is of no use while the Sun is not seen. */
-    public function needsTheSun(): bool
-    {
-        return $this === self::Look;
-    }
 }

@@ -94,7 +94,7 @@ final readonly class Sheet
 
         return new PlacedCue($cue, $begins, $ends, $cue->frozenAt === null ? null : $anchored, [
             ...($cue->frozenAt !== null && ($anchored === null || abs((float) $anchored->format('U.u') - (float) $begins->format('U.u')) >= 1.0) ? [CueNote::Frozen] : []),
-            ...($isToday && $cue->kind->needsTheSun() ? self::unseen($begins, $moments) : []),
+            ...($isToday && $cue->needsTheSun() ? self::unseen($begins, $moments) : []),
             ...($isToday && ($begins < $this->opens($moments) || $ends > $this->closes($moments)) ? [CueNote::OutsideHours] : []),
         ]);
     }

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\RunSheet;
+
+use App\Domain\Event\EventReader;
+use App\Domain\RunSheet\EventSheet;
+use App\Http\Requests\RunSheet\HoursRequest;
+use App\Http\Requests\RunSheet\MoveRequest;
+use App\Http\Requests\RunSheet\ProposeRequest;
+use App\Http\Requests\RunSheet\SheetStepRequest;
+use App\Models\Event;
+use App\Models\User;
+use App\Pages\Event\EventFrames;
+use App\Pages\RunSheet\RunSheetPage;
+use App\Text\CueWords;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Str;
+use Illuminate\View\View;
+use KeenShadow\Core\RunSheet\Cues\Cue;
+use KeenShadow\Core\RunSheet\Cues\Sheet;
+use KeenShadow\Core\RunSheet\Cues\UsualCue;
+
+/** The run sheet as a whole: shown, proposed, its hours, steps back and on; a cue moved by hand. */
+final class SheetController
+{
+    public function __construct(
+        private readonly EventFrames $frames,
+        private readonly EventReader $reader,
+    ) {}
+
+    public function show(Request $request, Event $event): View
+    {
+        return $this->page($event, Str::limit(is_string($request->query('q')) ? $request->query('q') : '', 80, ''));
+    }
+
+    /** Adds the usual cues that are not there yet. */
+    public function propose(ProposeRequest $request, Event $event, #[CurrentUser] User $user): RedirectResponse
+    {
+        $facts = $this->reader->facts($event);
+        $usual = UsualCue::for($request->occasion(), EventSheet::moments($facts), $facts->filters()->mayComeOff());
+        EventSheet::of($event)->change($request->from(), static function (Sheet $sheet) use ($usual): Sheet {
+            $there = array_map(static fn(Cue $cue): string => $cue->name, $sheet->cues);
+            $cues = array_map(static fn(UsualCue $u): Cue => Cue::of(Str::uuid7()->toString(), $u->kind, CueWords::usual($u)['name'], $u->anchor, $u->offsetS, durationS: $u->durationS, crew: CueWords::usual($u)['crew'], call: CueWords::usual($u)['call']), $usual);
+
+            return $sheet->with(...array_filter($cues, static fn(Cue $cue): bool => !in_array($cue->name, $there, true)));
+        }, $user);
+
+        return $this->back($event, __('The usual cues are on the sheet. Change what is different at yours.'));
+    }
+
+    public function hours(HoursRequest $request, Event $event, #[CurrentUser] User $user): RedirectResponse
+    {
+        EventSheet::of($event)->change($request->from(), static fn(Sheet $sheet): Sheet => $sheet->open($request->clock('opens'), $request->clock('closes')), $user);
+
+        return $this->back($event, __('Saved.'));
+    }
+
+    public function move(MoveRequest $request, Event $event, string $cue, #[CurrentUser] User $user): View|RedirectResponse
+    {
+        EventSheet::of($event)->change($request->from(), static fn(Sheet $sheet): Sheet => isset($sheet->cues[$cue]) ? $sheet->with($sheet->cues[$cue]->moved($request->integer('offset_s'), $request->integer('duration_s'))) : abort(404), $user);
+
+        return $request->ajax() ? $this->page($event->refresh()) : $this->back($event, __('Saved.'));
+    }
+
+    public function undo(SheetStepRequest $request, Event $event): View|RedirectResponse
+    {
+        EventSheet::of($event)->undo($request->from());
+
+        return $request->ajax() ? $this->page($event->refresh()) : $this->back($event, __('One step back.'));
+    }
+
+    public function redo(SheetStepRequest $request, Event $event): View|RedirectResponse
+    {
+        EventSheet::of($event)->redo($request->from());
+
+        return $request->ajax() ? $this->page($event->refresh()) : $this->back($event, __('One step on.'));
+    }
+
+    private function page(Event $event, string $sought = ''): View
+    {
+        $page = RunSheetPage::of($this->reader->facts($event->loadMissing('sheetRevision')), $sought);
+
+        return view('runsheet.show', ['frame' => $this->frames->of($event, $page->axis), 'page' => $page]);
+    }
+
+    private function back(Event $event, string $words): RedirectResponse
+    {
+        return redirect()->route('runsheet.show', $event)->with('status', $words);
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\RunSheet;
+
+use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
+use Illuminate\Database\Eloquent\Model;
+use InvalidArgumentException;
+use KeenShadow\Core\RunSheet\Cues\Sheet;
+use KeenShadow\Core\RunSheet\Cues\SheetRecord;
+
+/**
+ * A run sheet as the JSON document that core's SheetRecord writes.
+ *
+ * @implements CastsAttributes<Sheet, Sheet>
+ */
+final class AsSheet implements CastsAttributes
+{
+    public function get(Model $model, string $key, mixed $value, array $attributes): Sheet
+    {
+        /** @var array{opens_s: int|null, closes_s: int|null, cues: list<array{id: string, kind: string, name: string, anchor: string, offset_s: int, clock_s: int|null, duration_s: int, who: string, where: string, crew: string, call: string, frozen_at: string|null}>} $document */
+        $document = json_decode(is_string($value) ? $value : '', true, 8, JSON_THROW_ON_ERROR);
+
+        return SheetRecord::read($document);
+    }
+
+    public function set(Model $model, string $key, mixed $value, array $attributes): string
+    {
+        return $value instanceof Sheet ? json_encode(SheetRecord::write($value), JSON_THROW_ON_ERROR) : throw new InvalidArgumentException('A run sheet is a Sheet.');
+    }
+}

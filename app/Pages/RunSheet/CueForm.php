@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\RunSheet;
+
+use App\Text\TypedSpan;
+use Illuminate\Support\Str;
+use KeenShadow\Core\RunSheet\Cues\Anchor;
+use KeenShadow\Core\RunSheet\Cues\Cue;
+use KeenShadow\Core\RunSheet\Cues\CueKind;
+use KeenShadow\Core\Site\Plan\SitePlan;
+use KeenShadow\Core\Site\Plan\Thing;
+
+/** A cue as its form has it before anything is typed. */
+final readonly class CueForm
+{
+    /**
+     * @param array<string, string> $values by field
+     * @param list<string> $places of the site plan
+     */
+    private function __construct(
+        public bool $isNew,
+        public string $uuid,
+        public ?int $revision,
+        public array $values,
+        public bool $isFrozen,
+        public array $places,
+    ) {}
+
+    public static function of(?Cue $cue, ?int $revision, SitePlan $plan): self
+    {
+        return new self($cue === null, $cue->id ?? Str::uuid7()->toString(), $revision, [
+            'kind' => $cue->kind->value ?? CueKind::Call->value,
+            'name' => $cue->name ?? '',
+            'anchor' => $cue->anchor->value ?? Anchor::C1->value,
+            'clock' => $cue?->clockS === null ? '' : gmdate($cue->clockS % 60 === 0 ? 'H:i' : 'H:i:s', $cue->clockS),
+            'offset' => TypedSpan::write($cue->offsetS ?? 0),
+            'duration' => ($cue->durationS ?? 0) === 0 ? '' : TypedSpan::write($cue->durationS ?? 0),
+            'who' => $cue->who ?? '',
+            'where' => $cue->where ?? '',
+            'crew' => $cue->crew ?? '',
+            'call' => $cue->call ?? '',
+        ], $cue?->frozenAt !== null, array_map(static fn(Thing $place): string => $place->name, $plan->places()));
+    }
+}

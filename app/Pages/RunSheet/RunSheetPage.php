@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\RunSheet;
+
+use App\Domain\Event\EventFacts;
+use App\Domain\RunSheet\EventSheet;
+use App\Drawings\RunSheet\Lanes;
+use App\Text\Clock;
+use App\Text\FilterWords;
+use DateTimeImmutable;
+use KeenShadow\Core\RunSheet\Cues\FilterCues;
+use KeenShadow\Core\RunSheet\Cues\PlacedCue;
+use KeenShadow\Core\RunSheet\Cues\Sheet;
+use KeenShadow\Core\Time\Interval;
+use KeenShadow\Core\Time\JulianDate;
+
+/** The run sheet of an event: lanes below the ribbon, and the same as a list. */
+final readonly class RunSheetPage
+{
+    /** So far an axis goes beyond the eclipse, for cues that are of the day. */
+    private const BEFORE = '-2 hours';
+    private const AFTER = '+2 hours';
+
+    /**
+     * @param string $headline what the day comes to
+     * @param list<CueRow> $before days before
+     * @param list<CueRow> $rows on the day, in order of time
+     * @param int $wrong cues with which something is wrong
+     * @param string $caution what the rule about filters says here
+     */
+    private function __construct(
+        public string $headline,
+        public Interval $axis,
+        public Lanes $lanes,
+        public array $before,
+        public array $rows,
+        public int $wrong,
+        public string $caution,
+        public ?FilterSum $filters,
+        public ?int $revision,
+        public bool $canUndo,
+        public bool $canRedo,
+        public string $opens,
+        public string $closes,
+        public string $sought,
+    ) {}
+
+    /** @param string $sought words that a line must have to be listed */
+    public static function of(EventFacts $facts, string $sought = ''): self
+    {
+        $events = EventSheet::of($facts->event);
+        $sheet = $events->sheet();
+        $moments = EventSheet::moments($facts);
+        $clock = Clock::over($facts->here);
+        $placed = $sheet->placed($moments);
+        $filters = FilterCues::of($facts->here, $facts->filters());
+        [$opens, $closes] = [$sheet->opens($moments), $sheet->closes($moments)];
+        $begins = max($facts->here->begins()->modify(self::BEFORE), min($facts->here->spanBegins(), $opens));
+        $ends = min($facts->here->ends()->modify(self::AFTER), max($facts->here->spanEnds(), $closes));
+        $listed = static fn(bool $isBefore): array => array_values(array_filter(
+            array_map(static fn(PlacedCue $p): CueRow => CueRow::of($p, $clock), array_filter($placed, static fn(PlacedCue $p): bool => $p->cue->isDaysBefore() === $isBefore)),
+            static fn(CueRow $row): bool => $row->has($sought),
+        ));
+
+        return new self(
+            headline: self::headline($sheet, $clock, $opens, $closes),
+            axis: new Interval(JulianDate::fromDateTime($begins), JulianDate::fromDateTime($ends)),
+            lanes: Lanes::of($placed, $filters, $begins, $ends, $clock),
+            before: $listed(true),
+            rows: $listed(false),
+            wrong: count(array_filter($placed, static fn(PlacedCue $p): bool => $p->notes !== [])),
+            caution: FilterWords::caution($facts->filters(), $clock),
+            filters: $filters === null ? null : FilterSum::of($filters, $clock),
+            revision: $events->revision(),
+            canUndo: $events->canUndo(),
+            canRedo: $events->canRedo(),
+            opens: $clock->minute($opens),
+            closes: $clock->minute($closes),
+            sought: $sought,
+        );
+    }
+
+    private static function headline(Sheet $sheet, Clock $clock, DateTimeImmutable $opens, DateTimeImmutable $closes): string
+    {
+        return $sheet->cues === []
+            ? __('No run sheet yet.')
+            : trans_choice('{1} 1 cue, from :from to :to.|[2,*] :count cues, from :from to :to.', count($sheet->cues), ['from' => $clock->minute($opens), 'to' => $clock->minuteAndZone($closes)]);
+    }
+}

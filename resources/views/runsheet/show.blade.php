@@ -1,0 +1,105 @@
+@use('App\Text\CueWords')
+@use('KeenShadow\Core\RunSheet\Cues\Occasion')
+<x-event-frame :frame="$frame" room="runsheet" :title="__('Run sheet')">
+    <x-slot:axis x-data="lanes" tabindex="0" role="region" aria-label="{{ __('The day along the ribbon') }}" data-from="{{ $page->revision }}" data-begin="{{ $page->lanes->beginS }}" data-end="{{ $page->lanes->endS }}" :data-editable="Gate::allows('update', $frame->event) ? 'yes' : null">
+        @include('runsheet.lanes', ['lanes' => $page->lanes, 'ribbon' => $frame->ribbon, 'event' => $frame->event])
+    </x-slot>
+    <div id="sheet-steps">
+        <p class="lead-answer">{{ $page->headline }}</p>
+        <x-faults />
+        <p class="caution">{{ $page->caution }}</p>
+        <p class="fault" data-said data-words="{{ __('It was not kept: no answer came. Try again.') }}" role="alert" hidden></p>
+        <div class="sheet-tools">
+            @can('update', $frame->event)
+                <a class="btn btn-primary" href="{{ route('runsheet.create', $frame->event) }}">{{ __('Add a cue') }}</a>
+                <form method="post" action="{{ route('runsheet.undo', $frame->event) }}" data-step="undo">
+                    @csrf
+                    <input type="hidden" name="from" value="{{ $page->revision }}" autocomplete="off">
+                    <button class="btn btn-quiet" @disabled(! $page->canUndo)>{{ __('Undo') }}</button>
+                </form>
+                <form method="post" action="{{ route('runsheet.redo', $frame->event) }}" data-step="redo">
+                    @csrf
+                    <input type="hidden" name="from" value="{{ $page->revision }}" autocomplete="off">
+                    <button class="btn btn-quiet" @disabled(! $page->canRedo)>{{ __('Redo') }}</button>
+                </form>
+            @endcan
+            <span class="sheet-zoom" data-zoom hidden>
+                <button class="btn btn-quiet" type="button" data-zoom-by="-1">{{ __('Whole day') }}</button>
+                <button class="btn btn-quiet" type="button" data-zoom-by="1">{{ __('Closer') }}</button>
+            </span>
+        </div>
+    </div>
+    @if ($page->filters !== null)
+        <details class="sums">
+            <summary>{{ __('Filters may come off at :off and are on again by :on: show the sums', ['off' => $page->filters->offAt, 'on' => $page->filters->onAt]) }}</summary>
+            <div class="sheet-sums">
+                <dl>
+                    <dt>{{ __('C2, with the smaller radius of the Moon') }}</dt><dd>{{ $page->filters->c2 }}</dd>
+                    @foreach ($page->filters->off as $line)
+                        <dt>{{ $line['what'] }}</dt><dd>{{ $line['seconds'] }}</dd>
+                    @endforeach
+                    <dt><b>{{ __('filters may come off') }}</b></dt><dd><b>{{ $page->filters->offAt }}</b></dd>
+                </dl>
+                <dl>
+                    <dt>{{ __('C3, with the smaller radius of the Moon') }}</dt><dd>{{ $page->filters->c3 }}</dd>
+                    @foreach ($page->filters->on as $line)
+                        <dt>{{ $line['what'] }}</dt><dd>{{ $line['seconds'] }}</dd>
+                    @endforeach
+                    <dt><b>{{ __('filters on') }}</b></dt><dd><b>{{ $page->filters->onAt }}</b></dd>
+                    <dt>{{ __('warning, 10 s before') }}</dt><dd>{{ $page->filters->warningAt }}</dd>
+                </dl>
+            </div>
+            <p class="note">{{ $page->filters->isCut ? __('The Sun is not seen for all of totality: the times are those within which it is.') : __('These two are computed from the rule about filters and cannot be typed or moved.') }}</p>
+        </details>
+    @endif
+    <div id="sheet-list">
+        @if ($page->sought !== '' || $page->rows !== [] || $page->before !== [])
+            <form class="sheet-search" method="get" action="{{ route('runsheet.show', $frame->event) }}" role="search">
+                <label for="q">{{ __('Search the cues') }}</label>
+                <input class="form-control" type="search" id="q" name="q" value="{{ $page->sought }}" maxlength="80">
+                <button class="btn btn-quiet">{{ __('Search') }}</button>
+                @if ($page->sought !== '')
+                    <a href="{{ route('runsheet.show', $frame->event) }}">{{ __('all cues') }}</a>
+                @endif
+            </form>
+        @endif
+        @if ($page->sought !== '' && $page->rows === [] && $page->before === [])
+            <p>{{ __('No cue has these words.') }}</p>
+        @endif
+        @if ($page->before !== [])
+            <h2 id="before">{{ __('Days before') }}</h2>
+            @include('runsheet.rows', ['rows' => $page->before, 'event' => $frame->event, 'labelledby' => 'before'])
+        @endif
+        @if ($page->rows !== [])
+            <h2 id="day">{{ __('On the day') }}</h2>
+            @include('runsheet.rows', ['rows' => $page->rows, 'event' => $frame->event, 'labelledby' => 'day'])
+        @endif
+    </div>
+    @can('update', $frame->event)
+        <h2>{{ __('Usual cues') }}</h2>
+        <p class="note">{{ __('What is usual for such an event at this eclipse is added; what is there already stays. Common practice, no source.') }}</p>
+        <form method="post" action="{{ route('runsheet.propose', $frame->event) }}" novalidate>
+            @csrf
+            <input type="hidden" name="from" value="{{ $page->revision }}" autocomplete="off">
+            <fieldset class="field" id="occasion">
+                <legend>{{ __('What kind of event is it?') }}</legend>
+                <div class="answers">
+                    @foreach (Occasion::cases() as $occasion)
+                        <label><input class="form-check-input" type="radio" name="occasion" value="{{ $occasion->value }}" @checked(old('occasion') === $occasion->value)>{{ CueWords::occasion($occasion) }}</label>
+                    @endforeach
+                </div>
+                <x-fault field="occasion" />
+            </fieldset>
+            <button class="btn btn-quiet">{{ __('Add the usual cues') }}</button>
+        </form>
+        <h2>{{ __('Hours of the event') }}</h2>
+        <form class="sheet-hours" method="post" action="{{ route('runsheet.hours', $frame->event) }}" novalidate>
+            @csrf
+            @method('put')
+            <input type="hidden" name="from" value="{{ $page->revision }}" autocomplete="off">
+            <x-field name="opens" :label="__('Opens')" :value="old('opens', $page->opens)" maxlength="5" inputmode="numeric" />
+            <x-field name="closes" :label="__('Closes')" :value="old('closes', $page->closes)" maxlength="5" inputmode="numeric" :hint="__('On the clock of the place. Left blank: 75 min before the eclipse begins, 45 min after it ends.')" />
+            <button class="btn btn-quiet">{{ __('Save the hours') }}</button>
+        </form>
+    @endcan
+</x-event-frame>

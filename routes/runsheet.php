@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\RunSheet\CueController;
+use App\Http\Controllers\RunSheet\SheetController;
+use Illuminate\Support\Facades\Route;
+
+Route::prefix('events/{event}/run-sheet')->name('runsheet.')->scopeBindings()->group(function (): void {
+    Route::middleware('can:view,event')->group(function (): void {
+        Route::get('/', [SheetController::class, 'show'])->name('show');
+    });
+    Route::middleware('can:update,event')->group(function (): void {
+        Route::get('cues/create', [CueController::class, 'create'])->name('create');
+        Route::get('cues/{cue}/edit', [CueController::class, 'edit'])->name('edit');
+        Route::post('cues', [CueController::class, 'save'])->name('save');
+        Route::put('cues/{cue}/move', [SheetController::class, 'move'])->name('move');
+        Route::delete('cues/{cue}', [CueController::class, 'destroy'])->name('destroy');
+        Route::post('propose', [SheetController::class, 'propose'])->name('propose');
+        Route::put('hours', [SheetController::class, 'hours'])->name('hours');
+        Route::post('undo', [SheetController::class, 'undo'])->name('undo');
+        Route::post('redo', [SheetController::class, 'redo'])->name('redo');
+    });
+});
