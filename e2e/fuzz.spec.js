@@ -150,7 +150,7 @@ test("nonsense for every route and every reader of files is answered quickly and
     await context.post(`/events/${event}/run-sheet/cues`, {
         multipart: { _token, from: "", uuid: known.cue, name: "F", kind: "call", anchor: "c1" },
     });
-    Object.assign(known, { method: "telescope", paper: "a4", part: "end_panel" });
+    Object.assign(known, { method: "telescope", paper: "a4", part: "end_panel", wall: "a3" });
 
     const routes = JSON.parse(execFileSync("php", ["artisan", "route:list", "--json"]).toString())
         .map(({ method, uri }) => ({ method: method.split("|")[0], uri }))

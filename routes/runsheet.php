@@ -3,12 +3,17 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\RunSheet\CueController;
+use App\Http\Controllers\RunSheet\FileController;
 use App\Http\Controllers\RunSheet\SheetController;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('events/{event}/run-sheet')->name('runsheet.')->scopeBindings()->group(function (): void {
     Route::middleware('can:view,event')->group(function (): void {
         Route::get('/', [SheetController::class, 'show'])->name('show');
+        Route::get('run-sheet.ics', [FileController::class, 'calendar'])->name('calendar');
+        Route::get('run-sheet.csv', [FileController::class, 'csv'])->name('csv');
+        Route::get('run-sheet.json', [FileController::class, 'json'])->name('json');
+        Route::get('wall-{wall}.pdf', [FileController::class, 'wall'])->name('wall');
     });
     Route::middleware('can:update,event')->group(function (): void {
         Route::get('cues/create', [CueController::class, 'create'])->name('create');

@@ -38,6 +38,7 @@ use KeenShadow\Core\Sky\Observer;
  * @property int|null $plan_revision_id
  * @property PlanRevision|null $planRevision
  * @property int|null $sheet_revision_id
+ * @property int $sequence how often something changed that a calendar shows; counted by the database
  * @property SheetRevision|null $sheetRevision
  */
 final class Event extends Model

@@ -26,6 +26,15 @@ return new class extends Migration {
             create index on sheet_revisions (event_id);
             alter table events add column sheet_revision_id bigint,
                 add constraint events_sheet_revision foreign key (sheet_revision_id, id) references sheet_revisions (id, event_id);
+            -- What calendars need to know which of two entries is newer; a step back is newer as well.
+            alter table events add column sequence integer not null default 0;
+            create function count_sequence() returns trigger language plpgsql as \$\$
+            begin
+                new.sequence := old.sequence + 1;
+                return new;
+            end \$\$;
+            create trigger count_sequence before update of title, eclipse_date, place_name, lat, lon, height_m, timezone, plan_revision_id, sheet_revision_id on events
+                for each row execute function count_sequence();
             create trigger append_only before update or delete on sheet_revisions for each row execute function refuse_change();
             create trigger append_only_truncate before truncate on sheet_revisions for each statement execute function refuse_change();
             revoke update, delete on sheet_revisions from {$role}");
@@ -33,6 +42,6 @@ return new class extends Migration {
 
     public function down(): void
     {
-        DB::unprepared('alter table events drop column sheet_revision_id; drop table sheet_revisions');
+        DB::unprepared('drop trigger count_sequence on events; drop function count_sequence(); alter table events drop column sequence, drop column sheet_revision_id; drop table sheet_revisions');
     }
 };

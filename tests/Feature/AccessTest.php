@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Exports\RunSheet\WallPaper;
 use App\Models\Eyewear\Lot;
 use App\Models\Role;
 use Illuminate\Database\Eloquent\Model;
@@ -201,7 +202,7 @@ final class AccessTest extends TestCase
     /**
      * Every address under an event there is, from the table of routes.
      *
-     * @param array<string, int|string|Method|Model|Paper|Part> $records
+     * @param array<string, int|string|Method|Model|Paper|Part|WallPaper> $records
      *
      * @return list<array{string, string, list<string>}> method, address, what it names
      */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Drawings\Sky\DiscSample;
+use App\Exports\RunSheet\SheetTable;
 use App\Exports\Site\PlanFeatures;
 use App\Exports\Sky\CircumstancesRecord;
 use App\Exports\Sky\EclipseRecord;
@@ -54,13 +55,14 @@ final class ChecksRegisterTest extends TestCase
                 static fn(Build $build): array => array_keys(DesignFigures::of(DesignRecord::read(['build' => $build->value, 'text' => 'SOL'], isWhole: false), Light::of())),
                 Build::cases(),
             )),
+            'sheet' => SheetTable::KEYS,
             'disc' => array_keys(DiscSample::of($solar->circumstances(Observer::at(36, -6))->maximum, '', '')->jsonSerialize()),
         ];
         $this->assertRegistered(array_merge(...array_map(
             static fn(string $what, array $of): array => array_map(static fn(int|string $key): string => "{$what}:{$key}", $of),
             array_keys($keys),
             $keys,
-        )), '/^(circumstances|eclipses|sun|path|plan|design|disc):/');
+        )), '/^(circumstances|eclipses|sun|path|plan|design|sheet|disc):/');
     }
 
     /** Whatever a page object or a drawing hands to a view: a figure with a row, or named there as none. */

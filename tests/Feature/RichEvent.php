@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Domain\RunSheet\EventSheet;
+use App\Exports\RunSheet\WallPaper;
 use App\Models\Event;
 use App\Models\Eyewear\Lot;
 use App\Models\Eyewear\StockEntry;
@@ -29,7 +30,7 @@ trait RichEvent
     /**
      * An event with one record of every kind that an address may name.
      *
-     * @return array<string, int|string|Method|Model|Paper|Part>
+     * @return array<string, int|string|Method|Model|Paper|Part|WallPaper>
      */
     private function richEvent(User $owner): array
     {
@@ -49,6 +50,7 @@ trait RichEvent
             'audienceGroup' => $event->audienceGroups()->create(['name' => 'Class 5B', 'people' => 24, 'band' => 'child', 'eye_from_m' => 1.2, 'eye_to_m' => 1.4]),
             'stockEntry' => StockEntry::query()->create(['uuid' => Str::uuid()->toString(), 'event_id' => $event->id, 'lot_id' => $lot->id, 'what' => 'destroyed', 'pairs' => 1, 'tag' => 2, 'how' => 'cut', 'moved_by' => $owner->id, 'moved_at' => now()]),
             'method' => Method::Telescope,
+            'wall' => WallPaper::A3,
             'cue' => self::cueOf($event, $owner),
             'tag' => 1,
             'paper' => Paper::A4,

@@ -75,6 +75,17 @@
             @include('runsheet.rows', ['rows' => $page->rows, 'event' => $frame->event, 'labelledby' => 'day'])
         @endif
     </div>
+    @if ($page->rows !== [] || $page->before !== [])
+        <h2 id="files">{{ __('On paper and in calendars') }}</h2>
+        <ul class="plain-list" aria-labelledby="files">
+            @foreach (['a4' => __('Wall sheet, A4 (PDF)'), 'a3' => __('Wall sheet, A3 (PDF)'), 'letter' => __('Wall sheet, Letter (PDF)')] as $wall => $words)
+                <li><a href="{{ route('runsheet.wall', [$frame->event, $wall]) }}">{{ $words }}</a></li>
+            @endforeach
+            <li><a href="{{ route('runsheet.calendar', $frame->event) }}">{{ __('Calendar with alarms (iCalendar)') }}</a></li>
+            <li><a href="{{ route('runsheet.csv', $frame->event) }}">{{ __('Table (CSV)') }}</a></li>
+            <li><a href="{{ route('runsheet.json', $frame->event) }}">{{ __('All of it (JSON)') }}</a></li>
+        </ul>
+    @endif
     @can('update', $frame->event)
         <h2>{{ __('Usual cues') }}</h2>
         <p class="note">{{ __('What is usual for such an event at this eclipse is added; what is there already stays. Common practice, no source.') }}</p>

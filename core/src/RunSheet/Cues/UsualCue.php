@@ -29,14 +29,26 @@ final readonly class UsualCue
         $rows = require __DIR__ . '/../../../data/usual-cues.php';
         $cues = [];
         foreach ($rows as [$code, $kind, $anchor, $offsetS, $durationS, $skies, $occasions]) {
-            $cue = new self($code, CueKind::from($kind), Anchor::from($anchor), $offsetS, $durationS);
+            $cue = new self($code, CueKind::from($kind), self::anchor(CueKind::from($kind), Anchor::from($anchor), $moments), $offsetS, $durationS);
             $isUsual = ($skies === [] || in_array($sky, $skies, true)) && ($occasions === [] || in_array($occasion->value, $occasions, true));
-            $isCut = $cue->anchor !== Anchor::Sunset || $moments->here->cutBy()?->isRise === false;
+            $isCut = $anchor !== Anchor::Sunset->value || $moments->here->cutBy()?->isRise === false;
             if ($isUsual && $isCut && $moments->of($cue->anchor) !== null && !$moments->isDown($cue->anchor)) {
                 $cues[] = $cue;
             }
         }
 
         return $cues;
+    }
+
+    /** Where the eclipse begins or ends with the Sun down, whatever is no call hangs on sunrise or sunset instead. */
+    private static function anchor(CueKind $kind, Anchor $anchor, Moments $moments): Anchor
+    {
+        $instead = match ($anchor) {
+            Anchor::C1 => Anchor::Sunrise,
+            Anchor::C4 => Anchor::Sunset,
+            default => $anchor,
+        };
+
+        return $kind !== CueKind::Call && $moments->isDown($anchor) && $moments->of($instead) !== null ? $instead : $anchor;
     }
 }

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exports\RunSheet;
+
+use App\Domain\RunSheet\WrittenSheet;
+use App\Exports\Sky\CalendarZone;
+use App\Text\Clock;
+use App\Text\CueWords;
+use App\Text\FilterWords;
+use DateTimeImmutable;
+use DateTimeZone;
+use Sabre\VObject\Component\VCalendar;
+
+/**
+ * A run sheet as iCalendar (RFC 5545): one entry for each cue in the event's zone, with alarms, and the two moments of the
+ * filters. An entry keeps its UID whatever moves; its SEQUENCE rises with every change of the event.
+ */
+final class SheetCalendar
+{
+    private const ALARMS = ['-PT5M', '-PT1M'];
+    /** A moment is shown as so long; calendars know nothing shorter that can be seen. */
+    private const LEAST = '+1 minute';
+
+    public static function of(WrittenSheet $sheet, DateTimeImmutable $now): string
+    {
+        $calendar = new VCalendar(['PRODID' => '-//Keen Shadow//Run sheet//EN', 'X-WR-CALNAME' => $sheet->event->title]);
+        $times = array_filter(array_map(static fn($placed): ?DateTimeImmutable => $placed->begins, $sheet->cues));
+        CalendarZone::add($calendar, $sheet->here->zone, min([$sheet->here->begins(), ...$times]), max([$sheet->here->ends(), ...$times]));
+        $clock = Clock::over($sheet->here);
+        foreach ($sheet->cues as $placed) {
+            if ($placed->begins !== null && $placed->ends !== null) {
+                $cue = $placed->cue;
+                $notes = array_map(static fn($note): string => CueWords::note($note, $placed, $clock), $placed->notes);
+                self::add($calendar, $sheet, $now, "cue-{$cue->id}", $cue->name, [$placed->begins, $placed->ends], $cue->where, [CueWords::hangs($cue), $cue->who, $cue->crew, $cue->call === '' ? '' : "“{$cue->call}”", ...$notes]);
+            }
+        }
+        if ($sheet->filterCues !== null) {
+            foreach (FilterWords::moments($sheet->filterCues->off, $sheet->filterCues->on, $clock) as $i => [$label, $moment, $time]) {
+                // Whole seconds, on the side of the filters.
+                $second = $i === 0 ? $moment->modify('+999 milliseconds') : $moment;
+                self::add($calendar, $sheet, $now, 'filters-' . ($i === 0 ? 'off' : 'on') . "-{$sheet->event->uuid}", "{$label} ({$time})", [$second, $second], '', [FilterWords::caution($sheet->filters, $clock)], isCut: true);
+            }
+        }
+
+        return $calendar->serialize();
+    }
+
+    /**
+     * @param array{DateTimeImmutable, DateTimeImmutable} $span
+     * @param list<string> $lines of the description; empty ones are left out
+     * @param bool $isCut whether seconds are cut rather than rounded
+     */
+    private static function add(VCalendar $calendar, WrittenSheet $sheet, DateTimeImmutable $now, string $uid, string $name, array $span, string $where, array $lines, bool $isCut = false): void
+    {
+        [$begins, $ends] = array_map(static fn(DateTimeImmutable $t): DateTimeImmutable => $sheet->here->local($isCut ? $t : Clock::nearestSecond($t)), $span);
+        $entry = $calendar->createComponent('VEVENT', [
+            'UID' => "{$uid}@keen-shadow",
+            'DTSTAMP' => $now->setTimezone(new DateTimeZone('UTC')),
+            'SEQUENCE' => $sheet->event->sequence,
+            'SUMMARY' => "{$name} ({$sheet->event->title})",
+            'LOCATION' => $where === '' ? $sheet->event->place_name : "{$where}, {$sheet->event->place_name}",
+            'DESCRIPTION' => implode("\n", array_filter($lines, static fn(string $line): bool => $line !== '')),
+        ], false);
+        $entry->add('DTSTART', $begins);
+        $entry->add('DTEND', max($ends, $begins->modify(self::LEAST)));
+        foreach (self::ALARMS as $before) {
+            $entry->add('VALARM', ['ACTION' => 'DISPLAY', 'TRIGGER' => $before, 'DESCRIPTION' => $name]);
+        }
+        $calendar->add($entry);
+    }
+}
