@@ -143,6 +143,8 @@ test("nonsense for every route and every reader of files is answered quickly and
         { tried_on: "2026-01-04", measured_mm: "2.8" },
         "viewer_trials",
     );
+    await context.post(`/events/${event}/run-sheet/templates`, { multipart: { _token, template: "F" } });
+    known.sheetTemplate = sql("select max(id) from sheet_templates");
     known.tag = "7";
     known.place = sql(`select id from listed_places where place_list_id = ${known.placeList} limit 1`);
     for (const [name, id] of Object.entries(known)) expect(id, name).toMatch(/^\d+$/);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\RunSheet\CueController;
 use App\Http\Controllers\RunSheet\FileController;
 use App\Http\Controllers\RunSheet\SheetController;
+use App\Http\Controllers\RunSheet\TemplateController;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('events/{event}/run-sheet')->name('runsheet.')->scopeBindings()->group(function (): void {
@@ -22,6 +23,10 @@ Route::prefix('events/{event}/run-sheet')->name('runsheet.')->scopeBindings()->g
         Route::put('cues/{cue}/move', [SheetController::class, 'move'])->name('move');
         Route::delete('cues/{cue}', [CueController::class, 'destroy'])->name('destroy');
         Route::post('propose', [SheetController::class, 'propose'])->name('propose');
+        Route::post('import', [TemplateController::class, 'import'])->name('import');
+        Route::post('templates', [TemplateController::class, 'store'])->name('templates.store');
+        Route::post('templates/{sheetTemplate}/use', [TemplateController::class, 'use'])->name('templates.use');
+        Route::delete('templates/{sheetTemplate}', [TemplateController::class, 'destroy'])->name('templates.destroy');
         Route::put('hours', [SheetController::class, 'hours'])->name('hours');
         Route::post('undo', [SheetController::class, 'undo'])->name('undo');
         Route::post('redo', [SheetController::class, 'redo'])->name('redo');

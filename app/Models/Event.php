@@ -8,6 +8,7 @@ use App\Models\Audience\AudienceGroup;
 use App\Models\Audience\AudienceStation;
 use App\Models\Audience\TickedSupply;
 use App\Models\RunSheet\SheetRevision;
+use App\Models\RunSheet\SheetTemplate;
 use App\Models\Site\PlanRevision;
 use App\Models\Site\PositionReading;
 use App\Models\Sky\PlaceList;
@@ -109,6 +110,12 @@ final class Event extends Model
     public function sheetRevisions(): HasMany
     {
         return $this->hasMany(SheetRevision::class);
+    }
+
+    /** @return HasMany<SheetTemplate, $this> cues that its organisation keeps to use again */
+    public function sheetTemplates(): HasMany
+    {
+        return $this->hasMany(SheetTemplate::class, 'organisation_id', 'organisation_id');
     }
 
     /** @return HasMany<PositionReading, $this> */

@@ -124,6 +124,7 @@ return [
         'not_a_text' => ':path: write a text that is not empty.',
         'not_a_whole_number' => ':path: write a whole number from :least on.',
         'too_many' => ':path: at most :most.',
+        'not_one_of' => ':path: this is one of :words.',
         'not_a_step' => ':path: a step is one of :steps minutes.',
         'not_a_time' => ':path: write a time as HH:MM, 00:00 to 23:59.',
         'not_a_stretch' => ':path: write a beginning and an end, ["10:00", "10:30"].',

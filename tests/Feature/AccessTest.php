@@ -153,6 +153,7 @@ final class AccessTest extends TestCase
             ['POST', 'events/:event/glasses', 'events/:event/glasses/create', ['name', 'kind', 'maker', 'size', 'standard']],
             ['POST', 'events/:event/run-sheet/cues', 'events/:event/run-sheet/cues/create', ['name', 'kind', 'anchor', 'offset', 'clock', 'frozen']],
             ['POST', 'events/:event/run-sheet/propose', 'events/:event/run-sheet', ['occasion', 'from']],
+            ['POST', 'events/:event/run-sheet/templates', 'events/:event/run-sheet', ['template']],
             ['PUT', 'events/:event/run-sheet/hours', 'events/:event/run-sheet', ['opens', 'closes']],
             ['PUT', 'events/:event/site', 'events/:event/site', ['accuracy_m', 'horizon', 'from', 'spot', 'things']],
             ['POST', 'events/:event/site/sighting', 'events/:event/site', ['seen_kind', 'seen_name', 'bearing_deg']],
@@ -224,7 +225,7 @@ final class AccessTest extends TestCase
     /** @return array<string, list<object>> every row of what people enter */
     private function contents(): array
     {
-        $tables = ['events', 'lots', 'pair_checks', 'lot_scans', 'lot_files', 'meter_readings', 'suppliers', 'stock_moves', 'viewers', 'audience_groups', 'audience_stations', 'ticked_supplies', 'place_lists', 'listed_places', 'position_readings', 'plan_revisions', 'sheet_revisions', 'jobs'];
+        $tables = ['events', 'lots', 'pair_checks', 'lot_scans', 'lot_files', 'meter_readings', 'suppliers', 'stock_moves', 'viewers', 'audience_groups', 'audience_stations', 'ticked_supplies', 'place_lists', 'listed_places', 'position_readings', 'plan_revisions', 'sheet_revisions', 'sheet_templates', 'jobs'];
 
         return array_combine($tables, array_map(static fn(string $table): array => array_values(DB::table($table)->orderBy('id')->get()->map(static fn(object $row): object => (object) (array) $row)->all()), $tables));
     }

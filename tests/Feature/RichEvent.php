@@ -11,6 +11,7 @@ use App\Models\Eyewear\Lot;
 use App\Models\Eyewear\StockEntry;
 use App\Models\Eyewear\StoredFile;
 use App\Models\Eyewear\Supplier;
+use App\Models\RunSheet\SheetTemplate;
 use App\Models\User;
 use App\Models\Viewers\ViewerTrial;
 use Illuminate\Database\Eloquent\Model;
@@ -50,6 +51,7 @@ trait RichEvent
             'audienceGroup' => $event->audienceGroups()->create(['name' => 'Class 5B', 'people' => 24, 'band' => 'child', 'eye_from_m' => 1.2, 'eye_to_m' => 1.4]),
             'stockEntry' => StockEntry::query()->create(['uuid' => Str::uuid()->toString(), 'event_id' => $event->id, 'lot_id' => $lot->id, 'what' => 'destroyed', 'pairs' => 1, 'tag' => 2, 'how' => 'cut', 'moved_by' => $owner->id, 'moved_at' => now()]),
             'method' => Method::Telescope,
+            'sheetTemplate' => SheetTemplate::query()->create(['organisation_id' => $owner->organisation_id, 'name' => Str::random(12), 'sheet' => Sheet::blank()]),
             'wall' => WallPaper::A3,
             'cue' => self::cueOf($event, $owner),
             'tag' => 1,

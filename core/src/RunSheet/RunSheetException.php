@@ -45,6 +45,12 @@ final class RunSheetException extends Refusal
         return new self('not_a_step', ['path' => $path, 'steps' => array_map(strval(...), $steps)], $path);
     }
 
+    /** @param list<string> $words that it may be */
+    public static function notOneOf(string $path, array $words): self
+    {
+        return new self('not_one_of', ['path' => $path, 'words' => $words], $path);
+    }
+
     public static function notATime(string $path): self
     {
         return new self('not_a_time', ['path' => $path], $path);

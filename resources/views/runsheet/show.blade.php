@@ -103,6 +103,51 @@
             </fieldset>
             <button class="btn btn-quiet">{{ __('Add the usual cues') }}</button>
         </form>
+        <h2 id="templates">{{ __('Own cues, to use again') }}</h2>
+        @if ($templates->isEmpty())
+            <p class="note">{{ __('What your organisation keeps stands here, for everybody of it: a class between bells as you do it, a family afternoon.') }}</p>
+        @else
+            <x-table labelledby="templates" class="align-middle">
+                <x-slot:head>
+                    <th scope="col">{{ __('Name') }}</th>
+                    <th scope="col" class="is-number">{{ __('Cues') }}</th>
+                    <th scope="col"><span class="visually-hidden">{{ __('What to do with it') }}</span></th>
+                </x-slot:head>
+                @foreach ($templates as $template)
+                    <tr>
+                        <th scope="row">{{ $template->name }}</th>
+                        <td class="is-number">{{ count($template->sheet->cues) }}</td>
+                        <td>
+                            <div class="sheet-tools">
+                                <form method="post" action="{{ route('runsheet.templates.use', [$frame->event, $template]) }}">
+                                    @csrf
+                                    <input type="hidden" name="from" value="{{ $page->revision }}" autocomplete="off">
+                                    <button class="btn btn-quiet" aria-label="{{ __('Use :name', ['name' => $template->name]) }}">{{ __('Use') }}</button>
+                                </form>
+                                <form method="post" action="{{ route('runsheet.templates.destroy', [$frame->event, $template]) }}">
+                                    @csrf
+                                    @method('delete')
+                                    <button class="btn btn-quiet" aria-label="{{ __('Remove :name', ['name' => $template->name]) }}">{{ __('Remove') }}</button>
+                                </form>
+                            </div>
+                        </td>
+                    </tr>
+                @endforeach
+            </x-table>
+        @endif
+        @if ($page->rows !== [] || $page->before !== [])
+            <form method="post" action="{{ route('runsheet.templates.store', $frame->event) }}" novalidate>
+                @csrf
+                <x-field name="template" :label="__('Keep these cues as')" :value="old('template')" maxlength="80" autocomplete="off" :hint="__('Of the same name, the new ones take the place of the old.')" />
+                <button class="btn btn-quiet">{{ __('Keep them') }}</button>
+            </form>
+        @endif
+        <form method="post" action="{{ route('runsheet.import', $frame->event) }}" enctype="multipart/form-data" novalidate>
+            @csrf
+            <input type="hidden" name="from" value="{{ $page->revision }}" autocomplete="off">
+            <x-field name="sheet" type="file" :label="__('A run sheet as JSON')" accept=".json,application/json" :hint="__('As this page writes it; docs/FORMATS.md has the names. Cues that are not there yet are added.')" />
+            <button class="btn btn-quiet">{{ __('Add its cues') }}</button>
+        </form>
         <h2>{{ __('Hours of the event') }}</h2>
         <form class="sheet-hours" method="post" action="{{ route('runsheet.hours', $frame->event) }}" novalidate>
             @csrf

@@ -8,12 +8,14 @@ use App\Domain\RunSheet\EventSheet;
 use App\Models\Event;
 use App\Models\Role;
 use App\Models\User;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use KeenShadow\Core\RunSheet\Cues\Anchor;
 use KeenShadow\Core\RunSheet\Cues\Cue;
 use KeenShadow\Core\RunSheet\Cues\CueKind;
+use KeenShadow\Core\RunSheet\Cues\CueRecord;
 use KeenShadow\Core\RunSheet\Cues\Sheet;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\RefreshDatabase;
@@ -117,6 +119,44 @@ final class SheetTest extends TestCase
         $this->put(route('runsheet.hours', $this->event), ['from' => '', 'opens' => '13:00', 'closes' => '06:00'])->assertSessionHasErrors('closes');
         $this->get(route('runsheet.show', [$this->event, 'q' => 'bird early']))->assertSee('Early bird');
         $this->get(route('runsheet.show', [$this->event, 'q' => 'lollies']))->assertSee('No cue has these words.');
+    }
+
+    /** Kept by one, used by another of the organisation at another event; by nobody else. */
+    public function testCuesAreKeptAndUsedAgain(): void
+    {
+        $this->write('Ours', -60);
+        $keep = fn(): TestResponse => $this->post(route('runsheet.templates.store', $this->event), ['template' => 'Mornings']);
+        $keep()->assertRedirect();
+        $this->write('One more', 60);
+        $keep()->assertRedirect();
+        self::assertSame(1, $this->event->sheetTemplates()->count());
+        $template = $this->event->sheetTemplates()->firstOrFail();
+
+        $this->event = $this->eventOf($this->organiser, ['eclipse_date' => '2028-01-26', 'lat' => 36.53, 'lon' => -6.29, 'height_m' => 0, 'timezone' => 'Europe/Madrid']);
+        $this->actingAs($this->member(Role::Organiser, $this->organiser->organisation))->get(route('runsheet.show', $this->event))->assertSee('Mornings');
+        $use = fn(): TestResponse => $this->post(route('runsheet.templates.use', [$this->event, $template]), ['from' => $this->event->refresh()->sheet_revision_id]);
+        $use()->assertRedirect();
+        $use()->assertRedirect();
+        self::assertEqualsCanonicalizing(['Ours', 'One more'], array_map(static fn(Cue $cue): string => $cue->name, array_values($this->sheet()->cues)));
+        $this->delete(route('runsheet.templates.destroy', [$this->event, $template]))->assertRedirect();
+        self::assertSame(0, $this->event->sheetTemplates()->count());
+    }
+
+    public function testWhatGoesOutComesInAgain(): void
+    {
+        $this->write('=Ours', -90);
+        $file = (string) $this->get(route('runsheet.json', $this->event->refresh()))->getContent();
+        $first = $this->sheet()->cues;
+        $this->event = $this->eventOf($this->organiser, ['eclipse_date' => '2028-01-26', 'lat' => 36.53, 'lon' => -6.29, 'height_m' => 0, 'timezone' => 'Europe/Madrid']);
+        $send = fn(string $text): TestResponse => $this->post(route('runsheet.import', $this->event), ['from' => $this->event->refresh()->sheet_revision_id, 'sheet' => UploadedFile::fake()->createWithContent('sheet.json', $text)]);
+        $send($file)->assertSessionHasNoErrors();
+        $record = static fn(Cue $cue): array => array_diff_key(CueRecord::write($cue), ['id' => 0]);
+        self::assertSame(array_map($record, array_values($first)), array_map($record, array_values($this->sheet()->cues)));
+        foreach (['{}' => 'cues', '{"cues":[{"kind":"call"}]}' => 'cues[0].name', '{"cues":[{"kind":"filters","name":"a","anchor":"c1"}]}' => 'cues[0].kind', '[]' => 'one JSON object', '{"cues":[{"kind":"call","name":"a","anchor":"clock"}]}' => 'clock'] as $text => $words) {
+            $send($text)->assertSessionHasErrors('sheet');
+            $this->get(route('runsheet.show', $this->event))->assertSeeInOrder(['role="alert"', $words], false);
+        }
+        self::assertCount(1, $this->sheet()->cues);
     }
 
     /** @param array<string, mixed> $wrong */

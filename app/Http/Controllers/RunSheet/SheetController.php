@@ -6,6 +6,7 @@ namespace App\Http\Controllers\RunSheet;
 
 use App\Domain\Event\EventReader;
 use App\Domain\RunSheet\EventSheet;
+use App\Domain\RunSheet\NewCues;
 use App\Http\Requests\RunSheet\HoursRequest;
 use App\Http\Requests\RunSheet\MoveRequest;
 use App\Http\Requests\RunSheet\ProposeRequest;
@@ -14,15 +15,12 @@ use App\Models\Event;
 use App\Models\User;
 use App\Pages\Event\EventFrames;
 use App\Pages\RunSheet\RunSheetPage;
-use App\Text\CueWords;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
 use Illuminate\View\View;
-use KeenShadow\Core\RunSheet\Cues\Cue;
 use KeenShadow\Core\RunSheet\Cues\Sheet;
-use KeenShadow\Core\RunSheet\Cues\UsualCue;
 
 /** The run sheet as a whole: shown, proposed, its hours, steps back and on; a cue moved by hand. */
 final class SheetController
@@ -40,14 +38,8 @@ final class SheetController
     /** Adds the usual cues that are not there yet. */
     public function propose(ProposeRequest $request, Event $event, #[CurrentUser] User $user): RedirectResponse
     {
-        $facts = $this->reader->facts($event);
-        $usual = UsualCue::for($request->occasion(), EventSheet::moments($facts), $facts->filters()->mayComeOff());
-        EventSheet::of($event)->change($request->from(), static function (Sheet $sheet) use ($usual): Sheet {
-            $there = array_map(static fn(Cue $cue): string => $cue->name, $sheet->cues);
-            $cues = array_map(static fn(UsualCue $u): Cue => Cue::of(Str::uuid7()->toString(), $u->kind, CueWords::usual($u)['name'], $u->anchor, $u->offsetS, durationS: $u->durationS, crew: CueWords::usual($u)['crew'], call: CueWords::usual($u)['call']), $usual);
-
-            return $sheet->with(...array_filter($cues, static fn(Cue $cue): bool => !in_array($cue->name, $there, true)));
-        }, $user);
+        $usual = NewCues::usual($request->occasion(), $this->reader->facts($event));
+        EventSheet::of($event)->change($request->from(), static fn(Sheet $sheet): Sheet => $sheet->withNew(...$usual), $user);
 
         return $this->back($event, __('The usual cues are on the sheet. Change what is different at yours.'));
     }
@@ -84,7 +76,7 @@ final class SheetController
     {
         $page = RunSheetPage::of($this->reader->facts($event->loadMissing('sheetRevision')), $sought);
 
-        return view('runsheet.show', ['frame' => $this->frames->of($event, $page->axis), 'page' => $page]);
+        return view('runsheet.show', ['frame' => $this->frames->of($event, $page->axis), 'page' => $page, 'templates' => $event->sheetTemplates()->orderBy('name')->get()]);
     }
 
     private function back(Event $event, string $words): RedirectResponse

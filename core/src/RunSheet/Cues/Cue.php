@@ -82,6 +82,12 @@ final readonly class Cue
         return self::of($this->id, $this->kind, $this->name, $this->anchor, $offsetS, $this->clockS, $durationS, $this->who, $this->where, $this->crew, $this->call, $this->frozenAt);
     }
 
+    /** The same line as another one. */
+    public function numbered(string $id): self
+    {
+        return self::of($id, $this->kind, $this->name, $this->anchor, $this->offsetS, $this->clockS, $this->durationS, $this->who, $this->where, $this->crew, $this->call, $this->frozenAt);
+    }
+
     /** The same line at a moment that stays. */
     public function frozen(?DateTimeImmutable $at): self
     {

@@ -6,6 +6,8 @@ namespace KeenShadow\Core\RunSheet\Cues;
 
 use DateTimeImmutable;
 use DateTimeZone;
+use KeenShadow\Core\RunSheet\Fields;
+use KeenShadow\Core\RunSheet\RunSheetException;
 
 /** A run sheet as names and plain values, as the database and files have it; see docs/FORMATS.md. */
 final class CueRecord
@@ -31,6 +33,30 @@ final class CueRecord
             'call' => $cue->call,
             'frozen_at' => $cue->frozenAt?->setTimezone(new DateTimeZone('UTC'))->format(self::INSTANT),
         ];
+    }
+
+    /**
+     * A cue as a file has it; what it may leave out is blank, and it hangs on its anchor.
+     *
+     * @throws RunSheetException naming the field
+     */
+    public static function ofFile(Fields $fields, string $id): Cue
+    {
+        $text = static fn(string $key): string => $fields->has($key) && !$fields->isBlank($key) ? $fields->text($key) : '';
+
+        return Cue::of(
+            $id,
+            $fields->word('kind', CueKind::class),
+            $fields->text('name'),
+            $fields->word('anchor', Anchor::class),
+            $fields->has('offset_s') ? $fields->signed('offset_s') : 0,
+            $fields->has('clock_s') ? $fields->whole('clock_s', 0) : null,
+            $fields->has('duration_s') ? $fields->whole('duration_s', 0) : 0,
+            $text('who'),
+            $text('where'),
+            $text('crew'),
+            $text('call'),
+        );
     }
 
     /** @param array{id: string, kind: string, name: string, anchor: string, offset_s: int, clock_s: int|null, duration_s: int, who: string, where: string, crew: string, call: string, frozen_at: string|null} $record */

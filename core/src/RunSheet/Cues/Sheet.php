@@ -48,6 +48,14 @@ final readonly class Sheet
         return self::of(array_values(array_replace($this->cues, array_column(array_map(static fn(Cue $cue): array => [$cue->id, $cue], $cues), 1, 0))), $this->opensS, $this->closesS);
     }
 
+    /** With those whose name is not there yet. */
+    public function withNew(Cue ...$cues): self
+    {
+        $names = array_map(static fn(Cue $cue): string => $cue->name, $this->cues);
+
+        return $this->with(...array_filter($cues, static fn(Cue $cue): bool => !in_array($cue->name, $names, true)));
+    }
+
     public function without(string $id): self
     {
         return new self(array_diff_key($this->cues, [$id => true]), $this->opensS, $this->closesS);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\RunSheet\Rotation;
 
+use KeenShadow\Core\RunSheet\Fields;
 use KeenShadow\Core\RunSheet\RunSheetException;
 
 /** A problem as a record of names and plain values, as files have it; see docs/FORMATS.md. */

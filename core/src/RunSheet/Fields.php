@@ -2,9 +2,7 @@
 
 declare(strict_types=1);
 
-namespace KeenShadow\Core\RunSheet\Rotation;
-
-use KeenShadow\Core\RunSheet\RunSheetException;
+namespace KeenShadow\Core\RunSheet;
 
 /** Values of a record by name, each as what it must be; whoever asks for another is told the key's path. */
 final readonly class Fields
@@ -44,6 +42,11 @@ final readonly class Fields
         return ($this->given[$key] ?? null) !== null;
     }
 
+    public function isBlank(string $key): bool
+    {
+        return $this->value($key) === '';
+    }
+
     public function text(string $key): string
     {
         $value = $this->value($key);
@@ -69,6 +72,26 @@ final readonly class Fields
         $value = is_float($value) && floor($value) === $value && abs($value) <= self::MOST_WHOLE ? (int) $value : $value;
 
         return is_int($value) && $value >= $least && $value <= self::MOST_WHOLE ? $value : throw RunSheetException::notAWholeNumber($this->path($key), $least);
+    }
+
+    /** A whole number of either sign. */
+    public function signed(string $key): int
+    {
+        $value = $this->value($key);
+
+        return is_int($value) && abs($value) <= self::MOST_WHOLE * 10 ? $value : throw RunSheetException::notAWholeNumber($this->path($key), -self::MOST_WHOLE * 10);
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param class-string<T> $enum
+     *
+     * @return T
+     */
+    public function word(string $key, string $enum): \BackedEnum
+    {
+        return $enum::tryFrom($this->text($key)) ?? throw RunSheetException::notOneOf($this->path($key), array_map(static fn(\BackedEnum $case): string => (string) $case->value, $enum::cases()));
     }
 
     /** Minutes from midnight of a local time, HH:MM. */
