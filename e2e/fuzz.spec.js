@@ -152,7 +152,13 @@ test("nonsense for every route and every reader of files is answered quickly and
     await context.post(`/events/${event}/run-sheet/cues`, {
         multipart: { _token, from: "", uuid: known.cue, name: "F", kind: "call", anchor: "c1" },
     });
-    Object.assign(known, { method: "telescope", paper: "a4", part: "end_panel", wall: "a3" });
+    Object.assign(known, {
+        method: "telescope",
+        paper: "a4",
+        part: "end_panel",
+        wall: "a3",
+        calendarKey: "0".repeat(40),
+    });
 
     const routes = JSON.parse(execFileSync("php", ["artisan", "route:list", "--json"]).toString())
         .map(({ method, uri }) => ({ method: method.split("|")[0], uri }))

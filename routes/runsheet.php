@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\RunSheet\CueController;
 use App\Http\Controllers\RunSheet\FileController;
 use App\Http\Controllers\RunSheet\SheetController;
+use App\Http\Controllers\RunSheet\SubscriptionController;
 use App\Http\Controllers\RunSheet\TemplateController;
 use Illuminate\Support\Facades\Route;
 
@@ -27,6 +28,8 @@ Route::prefix('events/{event}/run-sheet')->name('runsheet.')->scopeBindings()->g
         Route::post('templates', [TemplateController::class, 'store'])->name('templates.store');
         Route::post('templates/{sheetTemplate}/use', [TemplateController::class, 'use'])->name('templates.use');
         Route::delete('templates/{sheetTemplate}', [TemplateController::class, 'destroy'])->name('templates.destroy');
+        Route::post('address', [SubscriptionController::class, 'store'])->name('address.store');
+        Route::delete('address', [SubscriptionController::class, 'destroy'])->name('address.destroy');
         Route::put('hours', [SheetController::class, 'hours'])->name('hours');
         Route::post('undo', [SheetController::class, 'undo'])->name('undo');
         Route::post('redo', [SheetController::class, 'redo'])->name('redo');

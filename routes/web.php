@@ -3,12 +3,16 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Event\EventController;
+use App\Http\Controllers\RunSheet\SubscriptionController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\UpController;
 use Illuminate\Support\Facades\Route;
 
 // Without a session: it answers where the database does not.
 Route::get('up', UpController::class)->withoutMiddleware('web')->name('up');
+
+// Without a sign-in or a session: the address itself is the key.
+Route::get('calendars/{calendarKey}.ics', [SubscriptionController::class, 'show'])->withoutMiddleware('web')->middleware('throttle:60,1')->name('runsheet.subscription');
 
 Route::middleware('guest')->group(function (): void {
     Route::get('login', [SignInController::class, 'create'])->name('sign-in');

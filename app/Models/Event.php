@@ -39,6 +39,8 @@ use KeenShadow\Core\Sky\Observer;
  * @property int|null $plan_revision_id
  * @property PlanRevision|null $planRevision
  * @property int|null $sheet_revision_id
+ * @property string|null $calendar_key of the private address at which calendars ask for the run sheet
+ * @property CarbonImmutable|null $updated_at
  * @property int $sequence how often something changed that a calendar shows; counted by the database
  * @property SheetRevision|null $sheetRevision
  */

@@ -23,8 +23,8 @@ final class AccessTest extends TestCase
     use RefreshDatabase;
     use RichEvent;
 
-    /** Signing in and out and the health check need no policy; everything else does. */
-    private const OPEN = ['login', 'logout', 'up'];
+    /** Signing in and out, the health check and an address that is itself the key need no policy; everything else does. */
+    private const OPEN = ['login', 'logout', 'up', 'calendars/{calendarKey}.ics'];
 
     public function testEveryRouteIsAuthorised(): void
     {

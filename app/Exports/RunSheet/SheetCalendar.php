@@ -23,8 +23,10 @@ final class SheetCalendar
     /** A moment is shown as so long; calendars know nothing shorter that can be seen. */
     private const LEAST = '+1 minute';
 
-    public static function of(WrittenSheet $sheet, DateTimeImmutable $now): string
+    /** The same for the same sheet: an entry is as old as the last change of its event. */
+    public static function of(WrittenSheet $sheet): string
     {
+        $now = $sheet->event->updated_at ?? $sheet->here->begins();
         $calendar = new VCalendar(['PRODID' => '-//Keen Shadow//Run sheet//EN', 'X-WR-CALNAME' => $sheet->event->title]);
         $times = array_filter(array_map(static fn($placed): ?DateTimeImmutable => $placed->begins, $sheet->cues));
         CalendarZone::add($calendar, $sheet->here->zone, min([$sheet->here->begins(), ...$times]), max([$sheet->here->ends(), ...$times]));

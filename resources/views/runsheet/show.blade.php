@@ -85,6 +85,25 @@
             <li><a href="{{ route('runsheet.csv', $frame->event) }}">{{ __('Table (CSV)') }}</a></li>
             <li><a href="{{ route('runsheet.json', $frame->event) }}">{{ __('All of it (JSON)') }}</a></li>
         </ul>
+        @can('update', $frame->event)
+            <p class="note">{{ __('A calendar can also ask by itself and follow every change. Whoever has the address sees the cues without signing in; hand it to the crew only.') }}</p>
+            @if ($frame->event->calendar_key !== null)
+                <p><code class="address">{{ route('runsheet.subscription', $frame->event->calendar_key) }}</code></p>
+            @endif
+            <div class="sheet-tools">
+                <form method="post" action="{{ route('runsheet.address.store', $frame->event) }}">
+                    @csrf
+                    <button class="btn btn-quiet">{{ $frame->event->calendar_key === null ? __('Make an address for calendars') : __('Make a new one') }}</button>
+                </form>
+                @if ($frame->event->calendar_key !== null)
+                    <form method="post" action="{{ route('runsheet.address.destroy', $frame->event) }}">
+                        @csrf
+                        @method('delete')
+                        <button class="btn btn-quiet">{{ __('Take it back') }}</button>
+                    </form>
+                @endif
+            </div>
+        @endcan
     @endif
     @can('update', $frame->event)
         <h2>{{ __('Usual cues') }}</h2>

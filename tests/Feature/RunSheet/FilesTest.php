@@ -10,6 +10,7 @@ use App\Exports\RunSheet\WallPaper;
 use App\Models\Event;
 use App\Models\Role;
 use App\Models\User;
+use Illuminate\Support\Facades\Auth;
 use KeenShadow\Core\RunSheet\Cues\Anchor;
 use KeenShadow\Core\RunSheet\Cues\Cue;
 use KeenShadow\Core\RunSheet\Cues\CueKind;
@@ -94,6 +95,32 @@ final class FilesTest extends TestCase
             self::assertGreaterThan($sequence, $next, "change {$i}");
             $sequence = $next;
         }
+    }
+
+    /** The private address: for whoever has it, until it is taken back; the same answer twice costs nothing. */
+    public function testACalendarAsksByItself(): void
+    {
+        $this->event('2027-08-02', 36.53, -6.29, 'Europe/Madrid');
+        $this->post(route('runsheet.address.store', $this->event))->assertRedirect();
+        $address = route('runsheet.subscription', (string) $this->event->refresh()->calendar_key);
+        $this->get(route('runsheet.show', $this->event))->assertSee($address);
+        Auth::forgetUser();
+
+        $first = $this->get($address)->assertOk()->assertHeader('Content-Type', 'text/calendar; charset=utf-8');
+        self::assertCount(5, self::calendar((string) $first->getContent())->select('VEVENT'));
+        self::assertStringContainsString('max-age=300', (string) $first->headers->get('Cache-Control'));
+        self::assertSame([], $first->headers->getCookies());
+        $this->get($address, ['If-None-Match' => (string) $first->headers->get('ETag')])->assertStatus(304);
+        $this->actingAs($this->organiser)->post(route('runsheet.undo', $this->event), ['from' => $this->event->sheet_revision_id]);
+        Auth::forgetUser();
+        $this->get($address, ['If-None-Match' => (string) $first->headers->get('ETag')])->assertOk();
+
+        $this->actingAs($this->organiser)->post(route('runsheet.address.store', $this->event));
+        $this->get($address)->assertNotFound();
+        $next = route('runsheet.subscription', (string) $this->event->refresh()->calendar_key);
+        $this->delete(route('runsheet.address.destroy', $this->event))->assertRedirect();
+        $this->get($next)->assertNotFound();
+        $this->get(route('runsheet.subscription', str_repeat('0', 40)))->assertNotFound();
     }
 
     public function testATableAndADocumentSayTheSame(): void

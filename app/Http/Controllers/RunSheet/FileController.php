@@ -13,7 +13,6 @@ use App\Exports\RunSheet\WallPaper;
 use App\Exports\RunSheet\WallSheet;
 use App\Models\Event;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\Date;
 
 /** The run sheet as files. */
 final readonly class FileController
@@ -22,7 +21,7 @@ final readonly class FileController
 
     public function calendar(Event $event): Response
     {
-        return Download::of($event, '-run-sheet.ics', 'text/calendar', SheetCalendar::of($this->sheet($event), Date::now()));
+        return Download::of($event, '-run-sheet.ics', 'text/calendar', SheetCalendar::of($this->sheet($event)));
     }
 
     public function csv(Event $event): Response
