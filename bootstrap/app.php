@@ -15,6 +15,7 @@ use App\Http\Middleware\ShortWayBack;
 use App\Models\EditConflict;
 use App\Pages\RunSheet\RunSheetConflictWords;
 use App\Pages\Site\ConflictPage;
+use App\Text\Refusals;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -23,6 +24,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
+use KeenShadow\Core\RunSheet\RunSheetException;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__ . '/../routes/web.php')
@@ -39,6 +41,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->map(EditConflict::class, static fn(EditConflict $conflict): ValidationException => ValidationException::withMessages(['version' => $conflict->isMade
             ? __('This form has made something already, which is not the same any more. To make another, send it again.')
             : __('Somebody else has changed this meanwhile. What they saved stands beside what you typed; save again to put yours in its place.')])->status(409));
+        // What a form could not see before: that a sheet is full, say.
+        $exceptions->map(RunSheetException::class, static fn(RunSheetException $refusal): ValidationException => ValidationException::withMessages([$refusal->field => Refusals::words($refusal)]));
         $exceptions->render(function (PlanConflict $conflict, Request $request): Response|RedirectResponse {
             return $request->ajax()
                 ? response()->view('site.conflict', ['page' => ConflictPage::of($conflict)], 409)

@@ -159,6 +159,14 @@ final class SheetTest extends TestCase
         self::assertCount(1, $this->sheet()->cues);
     }
 
+    public function testAFullSheetTakesNoMore(): void
+    {
+        EventSheet::of($this->event->refresh())->change(null, static fn(Sheet $sheet): Sheet => $sheet->with(...array_map(static fn(int $i): Cue => Cue::of(Str::uuid7()->toString(), CueKind::Call, "Cue {$i}", Anchor::C1, $i), range(1, Sheet::MOST_CUES))), $this->organiser);
+        $this->post(route('runsheet.save', $this->event), ['from' => $this->event->refresh()->sheet_revision_id, 'uuid' => Str::uuid7()->toString(), 'name' => 'One more', 'kind' => 'call', 'anchor' => 'c1'])->assertSessionHasErrors(['cues' => 'cues: at most 200.']);
+        self::assertCount(Sheet::MOST_CUES, $this->sheet()->cues);
+        $this->get(route('runsheet.wall', [$this->event, 'a3']))->assertOk();
+    }
+
     /** @param array<string, mixed> $wrong */
     #[TestWith(['name', ['name' => '']])]
     #[TestWith(['kind', ['kind' => 'filters']])]

@@ -46,7 +46,8 @@ final class SheetController
 
     public function hours(HoursRequest $request, Event $event, #[CurrentUser] User $user): RedirectResponse
     {
-        EventSheet::of($event)->change($request->from(), static fn(Sheet $sheet): Sheet => $sheet->open($request->clock('opens'), $request->clock('closes')), $user);
+        $moments = EventSheet::moments($this->reader->facts($event));
+        EventSheet::of($event)->change($request->from(), static fn(Sheet $sheet): Sheet => $sheet->open($request->clock('opens'), $request->clock('closes'), $moments), $user);
 
         return $this->back($event, __('Saved.'));
     }

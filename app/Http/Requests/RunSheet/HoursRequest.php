@@ -14,13 +14,13 @@ final class HoursRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return [...$this->fromRules(), 'opens' => ['nullable', 'string', 'date_format:H:i'], 'closes' => ['nullable', 'string', 'date_format:H:i', 'after:opens']];
+        return [...$this->fromRules(), 'opens' => ['nullable', 'string', 'date_format:H:i'], 'closes' => ['nullable', 'string', 'date_format:H:i']];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return [...$this->fromMessages(), 'closes.after' => __('It closes after it opens, on the same day.'), 'opens.*' => __('A time as 09:30.'), 'closes.*' => __('A time as 13:00.')];
+        return [...$this->fromMessages(), 'opens.*' => __('A time as 09:30.'), 'closes.*' => __('A time as 13:00.')];
     }
 
     /** Seconds of the day, null for what is usual. */

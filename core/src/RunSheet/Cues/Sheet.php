@@ -31,9 +31,6 @@ final readonly class Sheet
         if (count($cues) > self::MOST_CUES) {
             throw RunSheetException::tooMany('cues', self::MOST_CUES);
         }
-        if ($opensS !== null && $closesS !== null && $closesS <= $opensS) {
-            throw RunSheetException::reversed('closes');
-        }
 
         return new self(array_column(array_map(static fn(Cue $cue): array => [$cue->id, $cue], $cues), 1, 0), $opensS, $closesS);
     }
@@ -61,10 +58,16 @@ final readonly class Sheet
         return new self(array_diff_key($this->cues, [$id => true]), $this->opensS, $this->closesS);
     }
 
-    /** @throws RunSheetException */
-    public function open(?int $fromS, ?int $toS): self
+    /**
+     * The same cues within other hours, at a place and eclipse.
+     *
+     * @throws RunSheetException where the event would close before it opens
+     */
+    public function open(?int $fromS, ?int $toS, Moments $moments): self
     {
-        return self::of(array_values($this->cues), $fromS, $toS);
+        $sheet = new self($this->cues, $fromS, $toS);
+
+        return $sheet->closes($moments) > $sheet->opens($moments) ? $sheet : throw RunSheetException::reversed('closes');
     }
 
     public function opens(Moments $moments): DateTimeImmutable
@@ -133,11 +136,21 @@ final readonly class Sheet
         return $moment->modify(sprintf('%+d seconds', $seconds));
     }
 
-    /** A time on the place's clock: hours and minutes as they are read there, also where the clock is changed that night. */
+    /**
+     * A time on the place's clock: hours and minutes as they are read there, also where the clock is changed that night, on the
+     * day of the maximum; of an eclipse across midnight on the day on which it is nearer to the maximum.
+     */
     private static function onTheClock(Moments $moments, int $seconds): DateTimeImmutable
     {
-        $day = $moments->here->local($moments->here->circumstances->maximum->time());
+        $here = $moments->here;
+        $maximum = $here->local($here->circumstances->maximum->time());
+        $isAcrossMidnight = $here->local($here->begins())->format('Y-m-d') !== $here->local($here->ends())->format('Y-m-d');
+        $times = array_map(
+            static fn(string $day): DateTimeImmutable => $maximum->modify($day)->setTime(intdiv($seconds, 3600), intdiv($seconds, 60) % 60, $seconds % 60),
+            $isAcrossMidnight ? ['today', '-1 day', '+1 day'] : ['today'],
+        );
+        usort($times, static fn(DateTimeImmutable $a, DateTimeImmutable $b): int => abs($a->getTimestamp() - $maximum->getTimestamp()) <=> abs($b->getTimestamp() - $maximum->getTimestamp()));
 
-        return $day->setTime(intdiv($seconds, 3600), intdiv($seconds, 60) % 60, $seconds % 60);
+        return $times[0];
     }
 }
