@@ -57,16 +57,6 @@ final class FilterWords
         };
     }
 
-    /**
-     * The two moments of totality on an axis.
-     *
-     * @return list<array{string, DateTimeImmutable, string}> what it is, when, and the time in words
-     */
-    public static function moments(DateTimeImmutable $off, DateTimeImmutable $on, Clock $clock): array
-    {
-        return [[__('Filters may come off'), $off, self::notBefore($off, $clock)], [__('Filters on'), $on, self::notAfter($on, $clock)]];
-    }
-
     /** A time from which filters may be off, to the second: never an earlier one. */
     public static function notBefore(DateTimeImmutable $moment, Clock $clock): string
     {

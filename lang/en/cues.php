@@ -19,7 +19,7 @@ return [
     'light-odd' => ['The light turns odd', 'Shadows become sharp on one side; colours fade.', 'Look at your shadow and at the colours around you.'],
     'animals' => ['Watch animals', 'Birds, insects, dogs: what do they do?', 'Be still for a moment and listen.'],
     'reading-middle' => ['Reading of the thermometer', 'With the time.', ''],
-    'shadow-bands' => ['Shadow bands, western sky', 'White sheet flat on the ground; the shadow comes from where the ribbon says.', 'Look at the white sheet, then at the sky where the shadow comes from.'],
+    'shadow-bands' => ['Shadow bands, western sky', 'White sheet flat on the ground. The shadow mostly comes from the west.', 'Look at the white sheet, then at the western sky.'],
     'look-round' => ['Look round', 'Sunset on every side, planets. Nobody fiddles with kit.', 'Look round the whole horizon.'],
     'bands-again' => ['Shadow bands again', 'Filters are on. White sheet.', 'Glasses stay on. Look at the white sheet.'],
     'ring' => ['The ring begins', 'The ring is Sun as well: filters stay on.', 'The ring! Glasses stay on.'],

@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace App\Drawings\RunSheet;
 
-use App\Text\Clock;
-use App\Text\FilterWords;
+use App\Domain\RunSheet\FilterMoment;
+use App\Domain\RunSheet\WrittenSheet;
 use DateTimeImmutable;
 use KeenShadow\Core\RunSheet\Cues\CueKind;
 use KeenShadow\Core\RunSheet\Cues\CueNote;
-use KeenShadow\Core\RunSheet\Cues\FilterCues;
 use KeenShadow\Core\RunSheet\Cues\PlacedCue;
 
 /** The run sheet below the ribbon, on its scale: what is about the same stands in one lane, and no two words on each other. */
@@ -26,16 +25,15 @@ final readonly class Lanes
      */
     private function __construct(public array $lanes, public int $beginS, public int $endS) {}
 
-    /** @param list<PlacedCue> $placed in order of time */
-    public static function of(array $placed, ?FilterCues $filters, DateTimeImmutable $begin, DateTimeImmutable $end, Clock $clock): self
+    public static function of(WrittenSheet $sheet, DateTimeImmutable $begin, DateTimeImmutable $end): self
     {
         $blocks = array_fill_keys([__('Safety'), __('Sky'), __('Groups'), __('Crew')], []);
-        foreach ($filters === null ? [] : FilterWords::moments($filters->off, $filters->on, $clock) as [$label, $time, $words]) {
-            $blocks[__('Safety')][] = [$time, $time, self::block('', 'filters', $label, $words)];
+        foreach (FilterMoment::allOf($sheet->filterCues, $sheet->clock) as $moment) {
+            $blocks[__('Safety')][] = [$moment->at, $moment->at, self::block('', 'filters', $moment->name, $moment->time)];
         }
-        foreach ($placed as $p) {
+        foreach ($sheet->cues as $p) {
             if ($p->begins !== null && $p->ends !== null && $p->ends >= $begin && $p->begins <= $end) {
-                $blocks[self::lane($p->cue->kind)][] = [$p->begins, $p->ends, self::block($p->cue->id, $p->cue->kind->value, $p->cue->name, $clock->minute($p->begins), $p->cue->offsetS, $p->cue->durationS, self::isFaulty($p))];
+                $blocks[self::lane($p->cue->kind)][] = [$p->begins, $p->ends, self::block($p->cue->id, $p->cue->kind->value, $p->cue->name, $sheet->clock->minute($p->begins), $p->cue->offsetS, $p->cue->durationS, self::isFaulty($p))];
             }
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Exports\RunSheet;
 
+use App\Domain\RunSheet\FilterMoment;
 use App\Domain\RunSheet\WrittenSheet;
 use App\Exports\Sky\CalendarZone;
 use App\Text\Clock;
@@ -14,7 +15,7 @@ use DateTimeZone;
 use Sabre\VObject\Component\VCalendar;
 
 /**
- * A run sheet as iCalendar (RFC 5545): one entry for each cue in the event's zone, with alarms, and the two moments of the
+ * A run sheet as iCalendar (RFC 5545): one entry for each cue in the event's zone, with alarms, and the moments of the
  * filters. An entry keeps its UID whatever moves; its SEQUENCE rises with every change of the event.
  */
 final class SheetCalendar
@@ -30,7 +31,7 @@ final class SheetCalendar
         $calendar = new VCalendar(['PRODID' => '-//Keen Shadow//Run sheet//EN', 'X-WR-CALNAME' => $sheet->event->title]);
         $times = array_filter(array_map(static fn($placed): ?DateTimeImmutable => $placed->begins, $sheet->cues));
         CalendarZone::add($calendar, $sheet->here->zone, min([$sheet->here->begins(), ...$times]), max([$sheet->here->ends(), ...$times]));
-        $clock = Clock::over($sheet->here);
+        $clock = $sheet->clock;
         foreach ($sheet->cues as $placed) {
             if ($placed->begins !== null && $placed->ends !== null) {
                 $cue = $placed->cue;
@@ -38,12 +39,8 @@ final class SheetCalendar
                 self::add($calendar, $sheet, $now, "cue-{$cue->id}", $cue->name, [$placed->begins, $placed->ends], $cue->where, [CueWords::hangs($cue), $cue->who, $cue->crew, $cue->call === '' ? '' : "“{$cue->call}”", ...$notes]);
             }
         }
-        if ($sheet->filterCues !== null) {
-            foreach (FilterWords::moments($sheet->filterCues->off, $sheet->filterCues->on, $clock) as $i => [$label, $moment, $time]) {
-                // Whole seconds, on the side of the filters.
-                $second = $i === 0 ? $moment->modify('+999 milliseconds') : $moment;
-                self::add($calendar, $sheet, $now, 'filters-' . ($i === 0 ? 'off' : 'on') . "-{$sheet->event->uuid}", "{$label} ({$time})", [$second, $second], '', [FilterWords::caution($sheet->filters, $clock)], isCut: true);
-            }
+        foreach (FilterMoment::allOf($sheet->filterCues, $clock) as $moment) {
+            self::add($calendar, $sheet, $now, "{$moment->id}-{$sheet->event->uuid}", "{$moment->name} ({$moment->time})", [$moment->at, $moment->at], '', [FilterWords::caution($sheet->filters, $clock)], isCut: true);
         }
 
         return $calendar->serialize();

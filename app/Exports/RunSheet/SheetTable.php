@@ -6,7 +6,6 @@ namespace App\Exports\RunSheet;
 
 use App\Domain\RunSheet\WrittenSheet;
 use App\Exports\CsvLine;
-use App\Text\Clock;
 use App\Text\FilterWords;
 use App\Text\Iso;
 use DateTimeImmutable;
@@ -33,7 +32,7 @@ final class SheetTable
             'event' => $sheet->event->title,
             'place' => ['name' => $sheet->event->place_name, 'lat' => $sheet->event->lat, 'lon' => $sheet->event->lon, 'height_m' => $sheet->event->height_m, 'timezone' => $sheet->event->timezone],
             'eclipse' => $sheet->here->eclipse->date(),
-            'filters' => ['off' => self::instant($sheet->filterCues?->off), 'on' => self::instant($sheet->filterCues?->on), 'rule' => FilterWords::caution($sheet->filters, Clock::over($sheet->here))],
+            'filters' => ['off' => self::instant($sheet->filterCues?->off), 'warning' => self::instant($sheet->filterCues?->warning), 'on' => self::instant($sheet->filterCues?->on), 'rule' => FilterWords::caution($sheet->filters, $sheet->clock)],
             'cues' => self::rows($sheet),
         ], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION) . "\n";
     }
@@ -41,7 +40,7 @@ final class SheetTable
     /** @return list<array<string, string|int|bool|list<string>|null>> */
     private static function rows(WrittenSheet $sheet): array
     {
-        $clock = Clock::over($sheet->here);
+        $clock = $sheet->clock;
 
         return array_map(static fn(PlacedCue $p): array => array_combine(self::KEYS, [
             self::instant($p->begins),

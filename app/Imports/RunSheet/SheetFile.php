@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Imports\RunSheet;
 
 use App\Imports\ImportException;
+use App\Imports\JsonObject;
 use App\Text\PlainText;
 use KeenShadow\Core\RunSheet\Cues\CueRecord;
 use KeenShadow\Core\RunSheet\Cues\Sheet;
@@ -15,16 +16,11 @@ use KeenShadow\Core\RunSheet\RunSheetException;
 final class SheetFile
 {
     public const KILOBYTES = 500;
-    private const DEPTH = 8;
 
     /** @throws ImportException|RunSheetException */
     public static function parse(string $text): Sheet
     {
-        $text = (string) preg_replace('/^\xEF\xBB\xBF/', '', $text);
-        $given = strlen($text) <= 1024 * self::KILOBYTES && str_starts_with(ltrim($text), '{') ? json_decode($text, true, self::DEPTH) : null;
-        if (!is_array($given)) {
-            throw new ImportException(__('This is no run sheet: one JSON object is wanted.'));
-        }
+        $given = JsonObject::parse($text, self::KILOBYTES) ?? throw new ImportException(__('This is no run sheet: one JSON object is wanted.'));
         array_walk_recursive($given, static function (mixed &$value): void {
             $value = is_string($value) ? PlainText::of($value) : $value;
         });

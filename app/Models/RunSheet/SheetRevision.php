@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models\RunSheet;
 
-use App\Models\Event;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
@@ -27,12 +26,6 @@ final class SheetRevision extends Model
     public const UPDATED_AT = null;
 
     protected $fillable = ['event_id', 'parent_id', 'made_by', 'sheet'];
-
-    /** @return BelongsTo<Event, $this> */
-    public function event(): BelongsTo
-    {
-        return $this->belongsTo(Event::class);
-    }
 
     /** @return BelongsTo<User, $this> */
     public function maker(): BelongsTo

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\RunSheet;
 
-use App\Models\User;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use KeenShadow\Core\RunSheet\Cues\Sheet;
 
 /**
@@ -23,12 +21,6 @@ final class SheetTemplate extends Model
     public const UPDATED_AT = null;
 
     protected $fillable = ['organisation_id', 'name', 'sheet', 'made_by'];
-
-    /** @return BelongsTo<User, $this> */
-    public function maker(): BelongsTo
-    {
-        return $this->belongsTo(User::class, 'made_by');
-    }
 
     protected function casts(): array
     {

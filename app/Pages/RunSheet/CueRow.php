@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Pages\RunSheet;
 
+use App\Domain\RunSheet\FilterMoment;
 use App\Text\Clock;
 use App\Text\CueWords;
 use App\Text\TypedSpan;
+use KeenShadow\Core\RunSheet\Cues\CueKind;
 use KeenShadow\Core\RunSheet\Cues\CueNote;
 use KeenShadow\Core\RunSheet\Cues\PlacedCue;
 
@@ -33,8 +35,11 @@ final readonly class CueRow
         public array $notes,
     ) {}
 
-    public static function of(PlacedCue $placed, Clock $clock): self
+    public static function of(PlacedCue|FilterMoment $placed, Clock $clock): self
     {
+        if ($placed instanceof FilterMoment) {
+            return new self(id: '', time: $placed->time, name: $placed->name, kind: CueWords::kind(CueKind::Safety), hangs: __('computed'), length: '', who: '', where: '', crew: '', call: '', notes: []);
+        }
         $cue = $placed->cue;
 
         return new self(

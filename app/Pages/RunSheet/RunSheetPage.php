@@ -6,11 +6,12 @@ namespace App\Pages\RunSheet;
 
 use App\Domain\Event\EventFacts;
 use App\Domain\RunSheet\EventSheet;
+use App\Domain\RunSheet\FilterMoment;
+use App\Domain\RunSheet\WrittenSheet;
 use App\Drawings\RunSheet\Lanes;
 use App\Text\Clock;
 use App\Text\FilterWords;
 use DateTimeImmutable;
-use KeenShadow\Core\RunSheet\Cues\FilterCues;
 use KeenShadow\Core\RunSheet\Cues\PlacedCue;
 use KeenShadow\Core\RunSheet\Cues\Sheet;
 use KeenShadow\Core\Time\Interval;
@@ -27,7 +28,7 @@ final readonly class RunSheetPage
      * @param string $headline what the day comes to
      * @param list<CueRow> $before days before
      * @param list<CueRow> $rows on the day, in order of time
-     * @param int $wrong cues with which something is wrong
+     * @param string $wrong how many cues something is wrong with; empty where none is
      * @param string $caution what the rule about filters says here
      */
     private function __construct(
@@ -36,7 +37,7 @@ final readonly class RunSheetPage
         public Lanes $lanes,
         public array $before,
         public array $rows,
-        public int $wrong,
+        public string $wrong,
         public string $caution,
         public ?FilterSum $filters,
         public ?int $revision,
@@ -53,26 +54,26 @@ final readonly class RunSheetPage
         $events = EventSheet::of($facts->event);
         $sheet = $events->sheet();
         $moments = EventSheet::moments($facts);
-        $clock = Clock::over($facts->here);
-        $placed = $sheet->placed($moments);
-        $filters = FilterCues::of($facts->here, $facts->filters());
+        $written = WrittenSheet::of($facts);
+        $clock = $written->clock;
         [$opens, $closes] = [$sheet->opens($moments), $sheet->closes($moments)];
         $begins = max($facts->here->begins()->modify(self::BEFORE), min($facts->here->spanBegins(), $opens));
         $ends = min($facts->here->ends()->modify(self::AFTER), max($facts->here->spanEnds(), $closes));
+        $wrong = count(array_filter($written->cues, static fn(PlacedCue $p): bool => $p->notes !== []));
         $listed = static fn(bool $isBefore): array => array_values(array_filter(
-            array_map(static fn(PlacedCue $p): CueRow => CueRow::of($p, $clock), array_filter($placed, static fn(PlacedCue $p): bool => $p->cue->isDaysBefore() === $isBefore)),
+            array_map(static fn(PlacedCue|FilterMoment $line): CueRow => CueRow::of($line, $clock), array_filter($written->lines(), static fn(PlacedCue|FilterMoment $line): bool => ($line instanceof PlacedCue && $line->cue->isDaysBefore()) === $isBefore)),
             static fn(CueRow $row): bool => $row->has($sought),
         ));
 
         return new self(
             headline: self::headline($sheet, $clock, $opens, $closes),
+            wrong: $wrong === 0 ? '' : trans_choice('{1} 1 cue is to be looked at: it says why in the list.|[2,*] :count cues are to be looked at: they say why in the list.', $wrong),
             axis: new Interval(JulianDate::fromDateTime($begins), JulianDate::fromDateTime($ends)),
-            lanes: Lanes::of($placed, $filters, $begins, $ends, $clock),
+            lanes: Lanes::of($written, $begins, $ends),
             before: $listed(true),
             rows: $listed(false),
-            wrong: count(array_filter($placed, static fn(PlacedCue $p): bool => $p->notes !== [])),
-            caution: FilterWords::caution($facts->filters(), $clock),
-            filters: $filters === null ? null : FilterSum::of($filters, $clock),
+            caution: FilterWords::caution($written->filters, $clock),
+            filters: $written->filterCues === null ? null : FilterSum::of($written->filterCues, $clock),
             revision: $events->revision(),
             canUndo: $events->canUndo(),
             canRedo: $events->canRedo(),

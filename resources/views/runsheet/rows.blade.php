@@ -10,11 +10,11 @@
         <tr>
             <td class="cue-when" data-label="{{ __('Time') }}">{{ $row->time }}</td>
             <th scope="row">
-                @can('update', $event)
+                @if ($row->id !== '' && Gate::allows('update', $event))
                     <a href="{{ route('runsheet.edit', [$event, $row->id]) }}">{{ $row->name }}</a>
                 @else
                     {{ $row->name }}
-                @endcan
+                @endif
                 <span class="meaning">{{ $row->kind }}</span>
                 @foreach ($row->notes as $note)
                     <span class="line cue-note">{{ $note }}</span>

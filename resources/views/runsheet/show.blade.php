@@ -6,6 +6,9 @@
     </x-slot>
     <div id="sheet-steps">
         <p class="lead-answer">{{ $page->headline }}</p>
+        @if ($page->wrong !== '')
+            <p class="cue-note">{{ $page->wrong }}</p>
+        @endif
         <x-faults />
         <p class="caution">{{ $page->caution }}</p>
         <p class="fault" data-said data-words="{{ __('It was not kept: no answer came. Try again.') }}" role="alert" hidden></p>

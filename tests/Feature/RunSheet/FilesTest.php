@@ -59,6 +59,7 @@ final class FilesTest extends TestCase
         $filters = FilterCues::of($facts->here, $facts->filters());
         if ($filters !== null) {
             $expected["filters-off-{$this->event->uuid}@keen-shadow"] = gmdate('Y-m-d\TH:i:s\Z', (int) ceil((float) $filters->off->format('U.u')));
+            $expected["filters-warning-{$this->event->uuid}@keen-shadow"] = gmdate('Y-m-d\TH:i:s\Z', (int) floor((float) $filters->on->format('U.u')) - 10);
             $expected["filters-on-{$this->event->uuid}@keen-shadow"] = gmdate('Y-m-d\TH:i:s\Z', (int) floor((float) $filters->on->format('U.u')));
         }
         self::assertSame($date === '2027-08-02', $filters !== null);
@@ -107,7 +108,7 @@ final class FilesTest extends TestCase
         Auth::forgetUser();
 
         $first = $this->get($address)->assertOk()->assertHeader('Content-Type', 'text/calendar; charset=utf-8');
-        self::assertCount(5, self::calendar((string) $first->getContent())->select('VEVENT'));
+        self::assertCount(6, self::calendar((string) $first->getContent())->select('VEVENT'));
         self::assertStringContainsString('max-age=300', (string) $first->headers->get('Cache-Control'));
         self::assertSame([], $first->headers->getCookies());
         $this->get($address, ['If-None-Match' => (string) $first->headers->get('ETag')])->assertStatus(304);
@@ -149,7 +150,7 @@ final class FilesTest extends TestCase
             $pdf = (string) $this->get(route('runsheet.wall', [$this->event, WallPaper::from($paper)]))->assertOk()->getContent();
             self::assertStringContainsString("Page size:       {$size}", self::read(['pdfinfo', '-'], $pdf), $paper);
             $text = self::read(['pdftotext', '-layout', '-', '-'], $pdf);
-            self::assertMatchesRegularExpression('/=cmd.*first bite.*10:45:31\s+Filters may come off.*10:48:11\s+Filters on.*reading/s', $text, $paper);
+            self::assertMatchesRegularExpression('/=cmd.*first bite.*10:45:31\s+Filters may come off.*10:48:01\s+Warning: filters on in 10 s.*10:48:11\s+Filters on.*reading/s', $text, $paper);
             self::assertStringContainsString('Filters may come off from 10:45:31 to 10:48:11', (string) preg_replace('/\s+/', ' ', $text));
             // Black on white: no colour is set anywhere, and no letter is smaller than 11 points.
             $xml = self::read(['pdftohtml', '-xml', '-stdout', '-i', '-zoom', '1', '-', '-'], $pdf);

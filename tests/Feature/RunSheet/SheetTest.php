@@ -45,7 +45,7 @@ final class SheetTest extends TestCase
         $this->post(route('runsheet.propose', $this->event), ['from' => '', 'occasion' => 'public'])->assertRedirect();
 
         $page = $this->get(route('runsheet.show', $this->event))->assertOk();
-        $page->assertSeeInOrder(['09:40', 'First bite', 'at C1, first bite'])->assertSeeInOrder(['10:45:31', 'Filters may come off', '10:48:11', 'Filters on'])->assertSee('Filters may come off from 10:45:31 to 10:48:11');
+        $page->assertSeeInOrder(['09:40', 'First bite', 'at C1, first bite'])->assertSeeInOrder(['10:45:31', 'Filters may come off', '10:48:01', 'Warning: filters on in 10 s', '10:48:11', 'Filters on'])->assertSeeInOrder(['On the day', 'Shadow bands, western sky', '10:45:31', 'Look round', '10:48:01', '10:48:11', 'computed', 'Shadow bands again'])->assertSee('Filters may come off from 10:45:31 to 10:48:11');
         $page->assertSeeInOrder(['C2, with the smaller radius of the Moon', '10:45:26', 'uneven limb', '+3.0 s', 'filters may come off', '10:45:31', 'time', '−3.0 s']);
         $before = $this->sheet()->cues;
         $this->post(route('runsheet.propose', $this->event), ['from' => $this->event->refresh()->sheet_revision_id, 'occasion' => 'public']);
@@ -113,7 +113,7 @@ final class SheetTest extends TestCase
     public function testHoursAndSearch(): void
     {
         $this->write('Early bird', -3 * 3600);
-        $this->get(route('runsheet.show', $this->event))->assertSee('Outside the hours of the event.');
+        $this->get(route('runsheet.show', $this->event))->assertSee('Outside the hours of the event.')->assertSee('1 cue is to be looked at');
         $this->put(route('runsheet.hours', $this->event), ['from' => $this->event->refresh()->sheet_revision_id, 'opens' => '06:00', 'closes' => '13:00'])->assertRedirect();
         $this->get(route('runsheet.show', $this->event))->assertDontSee('Outside the hours of the event.')->assertSee('from 06:00 to 13:00');
         $this->put(route('runsheet.hours', $this->event), ['from' => '', 'opens' => '13:00', 'closes' => '06:00'])->assertSessionHasErrors('closes');

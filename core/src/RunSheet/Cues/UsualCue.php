@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\RunSheet\Cues;
 
+use KeenShadow\Core\Sky\LocalKind;
+
 /** A cue that is usual, by its code; its words are where the language is known. */
 final readonly class UsualCue
 {
@@ -19,7 +21,7 @@ final readonly class UsualCue
      */
     public static function for(Occasion $occasion, Moments $moments, bool $mayComeOff): array
     {
-        $isRing = !$mayComeOff && $moments->of(Anchor::C2) !== null && !$moments->isDown(Anchor::C2) && $moments->here->circumstances->kind->value === 'annular';
+        $isRing = !$mayComeOff && $moments->of(Anchor::C2) !== null && !$moments->isDown(Anchor::C2) && $moments->here->circumstances->kind === LocalKind::Annular;
         $sky = match (true) {
             $mayComeOff => 'total',
             $isRing => 'ring',

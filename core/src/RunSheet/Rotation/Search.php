@@ -64,8 +64,8 @@ final class Search
         }
         do {
             $before = $this->placing->looks;
-            $this->raisePeak($end, self::LOOKS_FOR_ONE, false);
-            $this->raisePeak($end, self::LOOKS_FOR_ONE, true);
+            $this->raisePeak($end, false);
+            $this->raisePeak($end, true);
         } while ($this->placing->looks < $end && $this->placing->looks > $before);
         $this->comeNearer();
         $this->placing->settle();
@@ -155,7 +155,7 @@ final class Search
      *
      * @param bool $mayGo whether one that is there may go for it, so that the next has another timetable to start from
      */
-    private function raisePeak(int $end, int $looks, bool $mayGo): void
+    private function raisePeak(int $end, bool $mayGo): void
     {
         foreach ($this->table->wishesOf as $g => $own) {
             $wish = array_values(array_filter($own, fn(int $w): bool => isset($this->placed[$w])))[0] ?? null;
@@ -169,7 +169,7 @@ final class Search
             $this->placing->wantInPeak([$wish, ...$there]);
             [$roster, $before] = [clone $this->placing->roster, $this->inPeak];
             $this->table->remove($wish);
-            if ($this->placing->place([$wish], $looks) !== [] || count($this->peakNow()) < count($before)) {
+            if ($this->placing->place([$wish], self::LOOKS_FOR_ONE) !== [] || count($this->peakNow()) < count($before)) {
                 $this->placing->restore($this->placed);
                 $this->placing->roster = $roster;
             } else {
