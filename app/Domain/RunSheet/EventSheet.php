@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Domain\RunSheet;
 
 use App\Domain\Event\EventFacts;
+use App\Domain\Revisions;
 use App\Models\Event;
 use App\Models\RunSheet\SheetRevision;
 use App\Models\User;
-use Illuminate\Support\Facades\DB;
 use KeenShadow\Core\RunSheet\Cues\Merge;
 use KeenShadow\Core\RunSheet\Cues\Moments;
 use KeenShadow\Core\RunSheet\Cues\Sheet;
@@ -41,17 +41,17 @@ final readonly class EventSheet
 
     public function revision(): ?int
     {
-        return $this->event->sheet_revision_id;
+        return $this->revisions()->number();
     }
 
     public function canUndo(): bool
     {
-        return $this->revision() !== null;
+        return $this->revisions()->canUndo();
     }
 
     public function canRedo(): bool
     {
-        return $this->next($this->revision()) !== null;
+        return $this->revisions()->canRedo();
     }
 
     /**
@@ -64,16 +64,16 @@ final readonly class EventSheet
      */
     public function change(?int $from, callable $change, User $by): void
     {
-        DB::transaction(function () use ($from, $change, $by): void {
-            $holds = $this->find(Event::query()->lockForUpdate()->findOrFail($this->event->id)->sheet_revision_id);
-            $seen = $this->find($from)->sheet ?? Sheet::blank();
+        $revisions = $this->revisions();
+        $revisions->during(function (?SheetRevision $holds) use ($revisions, $from, $change, $by): void {
+            $seen = $revisions->find($from)->sheet ?? Sheet::blank();
             $merge = Merge::of($seen, $change($seen), $holds->sheet ?? Sheet::blank());
             if ($merge->disputed !== []) {
                 throw new SheetConflict($holds, $merge->disputed);
             }
             // The same sent twice makes no second one.
             if (SheetRecord::write($merge->sheet) !== SheetRecord::write($holds->sheet ?? Sheet::blank())) {
-                $this->hold($this->event->sheetRevisions()->create(['parent_id' => $holds?->id, 'made_by' => $by->id, 'sheet' => $merge->sheet]));
+                $revisions->hold($this->event->sheetRevisions()->create(['parent_id' => $holds?->id, 'made_by' => $by->id, 'sheet' => $merge->sheet]));
             }
         });
     }
@@ -85,7 +85,7 @@ final readonly class EventSheet
      */
     public function undo(?int $from): void
     {
-        $this->step($from, fn(?SheetRevision $holds): ?SheetRevision => $this->find($holds?->parent_id));
+        $this->revisions()->undo($from, self::conflict(...));
     }
 
     /**
@@ -95,33 +95,17 @@ final readonly class EventSheet
      */
     public function redo(?int $from): void
     {
-        $this->step($from, fn(?SheetRevision $holds): ?SheetRevision => $this->next($holds?->id) ?? $holds);
+        $this->revisions()->redo($from, self::conflict(...));
     }
 
-    /** @param callable(SheetRevision|null): (SheetRevision|null) $to */
-    private function step(?int $from, callable $to): void
+    private static function conflict(?SheetRevision $holds): SheetConflict
     {
-        DB::transaction(function () use ($from, $to): void {
-            $holds = $this->find(Event::query()->lockForUpdate()->findOrFail($this->event->id)->sheet_revision_id);
-            if ($holds?->id !== $from) {
-                throw new SheetConflict($holds, []);
-            }
-            $this->hold($to($holds));
-        });
+        return new SheetConflict($holds, []);
     }
 
-    private function hold(?SheetRevision $revision): void
+    /** @return Revisions<SheetRevision> */
+    private function revisions(): Revisions
     {
-        $this->event->sheetRevision()->associate($revision)->save();
-    }
-
-    private function find(?int $id): ?SheetRevision
-    {
-        return $id === null ? null : $this->event->sheetRevisions()->with('maker')->find($id);
-    }
-
-    private function next(?int $revision): ?SheetRevision
-    {
-        return $this->event->sheetRevisions()->where('parent_id', $revision)->orderByDesc('id')->first();
+        return new Revisions($this->event, $this->event->sheetRevisions(), $this->event->sheetRevision());
     }
 }

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Domain\Site;
 
+use App\Domain\Revisions;
 use App\Models\Event;
 use App\Models\Site\PlanRevision;
 use App\Models\User;
-use Illuminate\Support\Facades\DB;
+use Closure;
 use KeenShadow\Core\Site\Plan\PlanChanges;
 use KeenShadow\Core\Site\Plan\SitePlan;
 
@@ -30,7 +31,7 @@ final readonly class EventPlan
     /** The number of the revision that holds, null before the first. */
     public function revision(): ?int
     {
-        return $this->event->plan_revision_id;
+        return $this->revisions()->number();
     }
 
     /**
@@ -42,17 +43,24 @@ final readonly class EventPlan
      */
     public function keep(SitePlan $plan, ?int $from, User $by): void
     {
-        $this->change($from, $plan, fn(): PlanRevision => $this->event->planRevisions()->create(['parent_id' => $from, 'made_by' => $by->id, 'plan' => $plan]));
+        $revisions = $this->revisions();
+        $revisions->during(function (?PlanRevision $holds) use ($revisions, $plan, $from, $by): void {
+            if ($holds?->id === $from) {
+                $revisions->hold($this->event->planRevisions()->create(['parent_id' => $from, 'made_by' => $by->id, 'plan' => $plan]));
+            } elseif ($holds === null || !PlanChanges::between($holds->plan, $plan)->isNone()) {
+                throw new PlanConflict($revisions->find($from), $holds, $plan);
+            }
+        });
     }
 
     public function canUndo(): bool
     {
-        return $this->revision() !== null;
+        return $this->revisions()->canUndo();
     }
 
     public function canRedo(): bool
     {
-        return $this->next($this->revision()) !== null;
+        return $this->revisions()->canRedo();
     }
 
     /**
@@ -62,7 +70,7 @@ final readonly class EventPlan
      */
     public function undo(?int $from): void
     {
-        $this->change($from, null, fn(?PlanRevision $holds): ?PlanRevision => $this->find($holds?->parent_id));
+        $this->revisions()->undo($from, $this->conflict($from));
     }
 
     /**
@@ -72,29 +80,18 @@ final readonly class EventPlan
      */
     public function redo(?int $from): void
     {
-        $this->change($from, null, fn(?PlanRevision $holds): ?PlanRevision => $this->next($holds?->id) ?? $holds);
+        $this->revisions()->redo($from, $this->conflict($from));
     }
 
-    /** @param callable(PlanRevision|null): (PlanRevision|null) $next the revision that is to hold after the one that holds */
-    private function change(?int $from, ?SitePlan $plan, callable $next): void
+    /** @return Closure(PlanRevision|null): PlanConflict */
+    private function conflict(?int $from): Closure
     {
-        DB::transaction(function () use ($from, $plan, $next): void {
-            $holds = $this->find(Event::query()->lockForUpdate()->findOrFail($this->event->id)->plan_revision_id);
-            if ($holds?->id === $from) {
-                $this->event->planRevision()->associate($next($holds))->save();
-            } elseif ($plan === null || $holds === null || !PlanChanges::between($holds->plan, $plan)->isNone()) {
-                throw new PlanConflict($this->find($from), $holds, $plan);
-            }
-        });
+        return fn(?PlanRevision $holds): PlanConflict => new PlanConflict($this->revisions()->find($from), $holds, null);
     }
 
-    private function find(?int $id): ?PlanRevision
+    /** @return Revisions<PlanRevision> */
+    private function revisions(): Revisions
     {
-        return $id === null ? null : $this->event->planRevisions()->with('maker')->find($id);
-    }
-
-    private function next(?int $revision): ?PlanRevision
-    {
-        return $this->event->planRevisions()->where('parent_id', $revision)->orderByDesc('id')->first();
+        return new Revisions($this->event, $this->event->planRevisions(), $this->event->planRevision());
     }
 }
