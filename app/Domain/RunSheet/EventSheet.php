@@ -68,8 +68,8 @@ final readonly class EventSheet
         $revisions->during(function (?SheetRevision $holds) use ($revisions, $from, $change, $by): void {
             $seen = $revisions->find($from)->sheet ?? Sheet::blank();
             $merge = Merge::of($seen, $change($seen), $holds->sheet ?? Sheet::blank());
-            if ($merge->disputed !== []) {
-                throw new SheetConflict($holds, $merge->disputed);
+            if (!$merge->isAgreed()) {
+                throw new SheetConflict($holds, $merge->disputed, $merge->isRotaDisputed);
             }
             // The same sent twice makes no second one.
             if (SheetRecord::write($merge->sheet) !== SheetRecord::write($holds->sheet ?? Sheet::blank())) {

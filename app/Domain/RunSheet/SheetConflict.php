@@ -15,7 +15,7 @@ final class SheetConflict extends RuntimeException
      * @param SheetRevision|null $holds
      * @param list<Cue> $disputed as they would have been kept
      */
-    public function __construct(public readonly ?SheetRevision $holds, public readonly array $disputed)
+    public function __construct(public readonly ?SheetRevision $holds, public readonly array $disputed, public readonly bool $isRotaDisputed = false)
     {
         parent::__construct('the run sheet was changed meanwhile');
     }

@@ -13,14 +13,16 @@ use KeenShadow\Core\RunSheet\Cues\SheetRecord;
 /**
  * A run sheet as the JSON document that core's SheetRecord writes.
  *
+ * @phpstan-import-type SheetRow from SheetRecord
+ *
  * @implements CastsAttributes<Sheet, Sheet>
  */
 final class AsSheet implements CastsAttributes
 {
     public function get(Model $model, string $key, mixed $value, array $attributes): Sheet
     {
-        /** @var array{opens_s: int|null, closes_s: int|null, cues: list<array{id: string, kind: string, name: string, anchor: string, offset_s: int, clock_s: int|null, duration_s: int, who: string, where: string, crew: string, call: string, frozen_at: string|null}>} $document */
-        $document = json_decode(is_string($value) ? $value : '', true, 8, JSON_THROW_ON_ERROR);
+        /** @var SheetRow $document */
+        $document = json_decode(is_string($value) ? $value : '', true, 16, JSON_THROW_ON_ERROR);
 
         return SheetRecord::read($document);
     }

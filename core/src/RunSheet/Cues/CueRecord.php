@@ -9,14 +9,16 @@ use DateTimeZone;
 use KeenShadow\Core\RunSheet\Fields;
 use KeenShadow\Core\RunSheet\RunSheetException;
 
-/** A run sheet as names and plain values, as the database and files have it; see docs/FORMATS.md. */
+/**
+ * A cue as names and plain values, as the database and files have it; see docs/FORMATS.md.
+ *
+ * @phpstan-type CueRow array{id: string, kind: string, name: string, anchor: string, offset_s: int, clock_s: int|null, duration_s: int, who: string, where: string, crew: string, call: string, frozen_at: string|null}
+ */
 final class CueRecord
 {
     private const INSTANT = 'Y-m-d\TH:i:s.v\Z';
 
-    /**
-     * @return array{id: string, kind: string, name: string, anchor: string, offset_s: int, clock_s: int|null, duration_s: int, who: string, where: string, crew: string, call: string, frozen_at: string|null}
-     */
+    /** @return CueRow */
     public static function write(Cue $cue): array
     {
         return [
@@ -59,7 +61,7 @@ final class CueRecord
         );
     }
 
-    /** @param array{id: string, kind: string, name: string, anchor: string, offset_s: int, clock_s: int|null, duration_s: int, who: string, where: string, crew: string, call: string, frozen_at: string|null} $record */
+    /** @param CueRow $record */
     public static function read(array $record): Cue
     {
         return Cue::of(

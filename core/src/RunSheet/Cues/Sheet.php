@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace KeenShadow\Core\RunSheet\Cues;
 
 use DateTimeImmutable;
+use KeenShadow\Core\RunSheet\Rota\Rota;
 use KeenShadow\Core\RunSheet\RunSheetException;
 
-/** A run sheet: its cues, and the hours of the event. */
+/** A run sheet: its cues, the hours of the event, and who is where. */
 final readonly class Sheet
 {
     public const MOST_CUES = 200;
@@ -19,30 +20,30 @@ final readonly class Sheet
      * @param int|null $opensS when the event opens, in seconds of the day's clock; null is 75 min before the eclipse begins
      * @param int|null $closesS when it closes; null is 45 min after the eclipse ends
      */
-    private function __construct(public array $cues, public ?int $opensS, public ?int $closesS) {}
+    private function __construct(public array $cues, public ?int $opensS, public ?int $closesS, public Rota $rota) {}
 
     /**
      * @param list<Cue> $cues
      *
      * @throws RunSheetException
      */
-    public static function of(array $cues, ?int $opensS = null, ?int $closesS = null): self
+    public static function of(array $cues, ?int $opensS = null, ?int $closesS = null, ?Rota $rota = null): self
     {
         if (count($cues) > self::MOST_CUES) {
             throw RunSheetException::tooMany('cues', self::MOST_CUES);
         }
 
-        return new self(array_column(array_map(static fn(Cue $cue): array => [$cue->id, $cue], $cues), 1, 0), $opensS, $closesS);
+        return new self(array_column(array_map(static fn(Cue $cue): array => [$cue->id, $cue], $cues), 1, 0), $opensS, $closesS, $rota ?? Rota::blank());
     }
 
     public static function blank(): self
     {
-        return new self([], null, null);
+        return self::of([]);
     }
 
     public function with(Cue ...$cues): self
     {
-        return self::of(array_values(array_replace($this->cues, array_column(array_map(static fn(Cue $cue): array => [$cue->id, $cue], $cues), 1, 0))), $this->opensS, $this->closesS);
+        return self::of(array_values(array_replace($this->cues, array_column(array_map(static fn(Cue $cue): array => [$cue->id, $cue], $cues), 1, 0))), $this->opensS, $this->closesS, $this->rota);
     }
 
     /** With those whose name is not there yet. */
@@ -55,7 +56,12 @@ final readonly class Sheet
 
     public function without(string $id): self
     {
-        return new self(array_diff_key($this->cues, [$id => true]), $this->opensS, $this->closesS);
+        return new self(array_diff_key($this->cues, [$id => true]), $this->opensS, $this->closesS, $this->rota);
+    }
+
+    public function withRota(Rota $rota): self
+    {
+        return new self($this->cues, $this->opensS, $this->closesS, $rota);
     }
 
     /**
@@ -65,7 +71,7 @@ final readonly class Sheet
      */
     public function open(?int $fromS, ?int $toS, Moments $moments): self
     {
-        $sheet = new self($this->cues, $fromS, $toS);
+        $sheet = new self($this->cues, $fromS, $toS, $this->rota);
 
         return $sheet->closes($moments) > $sheet->opens($moments) ? $sheet : throw RunSheetException::reversed('closes');
     }

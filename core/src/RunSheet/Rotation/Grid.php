@@ -27,6 +27,9 @@ final readonly class Grid
     /** @var list<array<int, int>> how far its middle lies from the middle of the best minutes, in half minutes, by station and start */
     public array $distance;
 
+    /** @var array<int, int> stations that are never alone and open, as far as there are helpers for them, by step as bits */
+    public array $watched;
+
     public Staffing $staffing;
 
     public function __construct(public Problem $problem)
@@ -39,6 +42,7 @@ final readonly class Grid
             $problem->stations,
         ), $problem->stations);
         $this->staffing = new Staffing($problem, $this->steps);
+        $this->watched = $this->steps === 0 ? [] : array_map($this->watchedAt(...), range(0, $this->steps - 1));
         $this->starts = array_map($this->startsOf(...), $problem->groups);
         $isInPeak = $distance = [];
         foreach ($problem->stations as $s => $station) {
@@ -81,6 +85,17 @@ final readonly class Grid
         }
 
         return $starts;
+    }
+
+    private function watchedAt(int $step): int
+    {
+        $watched = 0;
+        foreach ($this->problem->stations as $s => $station) {
+            $isWatched = $station->isNeverAlone && $station->isOpen($this->minute($step), $this->minute($step + 1)) && $this->staffing->isEnough($step, $watched | 1 << $s);
+            $watched |= $isWatched ? 1 << $s : 0;
+        }
+
+        return $watched;
     }
 
     /** Whether there are helpers for a turn if there is no other at the time. */

@@ -162,11 +162,11 @@ final class Placing
         while (($missing = $this->cover($this->isCoupled ? self::TRIES_FOR_A_POST : self::TRIES_AT_LAST)) !== []) {
             $this->prices->wereWanting($missing);
             foreach ($missing as [$station, $step]) {
-                foreach ($this->table->placed as $wish => [$s, $start]) {
-                    if ($s === $station && $start <= $step && $step < $start + $this->table->grid->length[$s]) {
-                        $this->table->remove($wish);
-                        $gone[] = $wish;
-                    }
+                $there = $this->table->wishesAt($station, $step);
+                array_map($this->table->remove(...), $there);
+                array_push($gone, ...$there);
+                if ($there === []) {
+                    $this->table->leaveAlone($station, $step);
                 }
             }
         }

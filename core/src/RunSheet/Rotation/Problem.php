@@ -67,8 +67,8 @@ final readonly class Problem
 
     private function wholeDay(): Stretch
     {
-        $from = $this->within->fromMin % $this->stepMin;
+        [$from, $to, $step] = [$this->within->fromMin, $this->within->toMin, $this->stepMin];
 
-        return new Stretch($from, $from + intdiv(self::DAY_MIN - $from, $this->stepMin) * $this->stepMin);
+        return new Stretch($from - intdiv(max(0, $from), $step) * $step, $to + intdiv(max(0, self::DAY_MIN - $to), $step) * $step);
     }
 }

@@ -17,6 +17,9 @@ final class Roster
     /** @var array<int, array<int, float>> how often a post was hard to fill, by station and step */
     private array $price = [];
 
+    /** What is before this step is over. */
+    private int $first = 0;
+
     public function __construct(private readonly Grid $grid, private readonly Randomizer $random)
     {
         $this->duty = new Duty($grid);
@@ -25,6 +28,18 @@ final class Roster
     public function __clone()
     {
         $this->duty = clone $this->duty;
+    }
+
+    /**
+     * Begins with helpers where they are.
+     *
+     * @param array<int, array<int, int>> $where station by helper and step
+     * @param int $first what is before this step stays
+     */
+    public function begin(array $where, int $first): void
+    {
+        $this->duty->where = array_replace($this->duty->where, $where);
+        $this->first = $first;
     }
 
     /**
@@ -121,7 +136,7 @@ final class Roster
         $there = [];
         foreach ($this->duty->where as $h => $where) {
             foreach ($where as $t => $station) {
-                if (($occupied[$t] >> $station & 1) === 0) {
+                if ($t >= $this->first && ($occupied[$t] >> $station & 1) === 0) {
                     unset($this->duty->where[$h][$t]);
                 } else {
                     $there[$station][$t] = ($there[$station][$t] ?? 0) + 1;
@@ -129,7 +144,7 @@ final class Roster
             }
         }
         $waiting = [];
-        for ($t = count($occupied) - 1; $t >= 0; --$t) {
+        for ($t = count($occupied) - 1; $t >= $this->first; --$t) {
             foreach ($this->grid->staffing->wanted as $station => $wanted) {
                 for ($i = ($occupied[$t] >> $station & 1) === 1 ? $wanted - ($there[$station][$t] ?? 0) : 0; $i > 0; --$i) {
                     $waiting[] = [$station, $t];
@@ -162,7 +177,7 @@ final class Roster
                 continue;
             }
             foreach ($this->duty->against($h, $station, $step) as $steps) {
-                if (!$mayTake && $steps !== []) {
+                if (!$mayTake && $steps !== [] || $steps !== [] && min($steps) < $this->first) {
                     continue;
                 }
                 $sum = $cost;

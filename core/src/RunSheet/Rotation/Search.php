@@ -40,6 +40,7 @@ final class Search
     {
         $wishes = array_keys($this->table->groupOf);
         $asked = array_sum(array_map(static fn(Group $g): int => $g->turns, $this->grid->problem->groups));
+        $this->placing->settle();
 
         return count($wishes) === $asked && $this->placing->place($wishes, $looks) === [];
     }
@@ -50,6 +51,7 @@ final class Search
         $end = $this->placing->looks + $looks;
         $wishes = array_keys(array_filter($this->table->groupOf, fn(int $group): bool => $this->grid->starts[$group] !== []));
         $inPeak = $this->firstWishes();
+        $this->placing->settle();
         $this->placing->wantInPeak($inPeak);
         $waiting = $this->placing->place($wishes, intdiv($looks, 8));
         if ($waiting !== []) {

@@ -16,6 +16,7 @@ final readonly class Station
      * @param int $crew helpers that are there while a group is
      * @param list<string> $training what each of them must be trained for
      * @param list<Stretch>|null $open null is all the time
+     * @param bool $isNeverAlone whether they are there all the time it is open, with a group or without
      */
     public function __construct(
         public string $id,
@@ -25,6 +26,7 @@ final readonly class Station
         public int $crew,
         public array $training = [],
         public ?array $open = null,
+        public bool $isNeverAlone = false,
     ) {}
 
     public function needsGlasses(): bool

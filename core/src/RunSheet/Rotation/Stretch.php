@@ -25,6 +25,21 @@ final readonly class Stretch
         return false;
     }
 
+    /**
+     * @param list<self> $stretches
+     *
+     * @return list<self> what is left of them
+     */
+    public static function without(array $stretches, int $fromMin, int $toMin): array
+    {
+        $left = [];
+        foreach ($stretches as $stretch) {
+            array_push($left, new self($stretch->fromMin, min($stretch->toMin, $fromMin)), new self(max($stretch->fromMin, $toMin), $stretch->toMin));
+        }
+
+        return array_values(array_filter($left, static fn(self $s): bool => $s->fromMin < $s->toMin));
+    }
+
     /** How many minutes two stretches share. */
     public function commonMin(int $fromMin, int $toMin): int
     {

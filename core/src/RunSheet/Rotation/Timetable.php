@@ -28,8 +28,11 @@ final class Timetable
     /** @var array<int, int> people with glasses by step */
     private array $glasses;
 
-    /** @var array<int, int> stations with people by step, as bits */
+    /** @var array<int, int> stations that want their helpers by step, as bits: those with people, and those that are never alone */
     public array $occupied;
+
+    /** @var array<int, int> stations that are never alone, by step while they are open, as bits */
+    private array $watched;
 
     public function __construct(public readonly Grid $grid)
     {
@@ -48,7 +51,21 @@ final class Timetable
             $this->at[$s] = array_fill(0, max(1, $grid->steps), []);
             $this->load[$s] = array_fill(0, max(1, $grid->steps), 0);
         }
-        $this->glasses = $this->occupied = array_fill(0, max(1, $grid->steps), 0);
+        $this->glasses = array_fill(0, max(1, $grid->steps), 0);
+        $this->occupied = $this->watched = $grid->watched + $this->glasses;
+    }
+
+    /** @return list<int> wishes at a station at a step */
+    public function wishesAt(int $station, int $step): array
+    {
+        return array_keys($this->at[$station][$step]);
+    }
+
+    /** Nobody is found who stays with a station while no group is there. */
+    public function leaveAlone(int $station, int $step): void
+    {
+        $this->watched[$step] &= ~(1 << $station);
+        $this->occupied[$step] &= $this->at[$station][$step] === [] ? ~(1 << $station) : ~0;
     }
 
     public function place(int $wish, int $station, int $start): void
@@ -75,7 +92,7 @@ final class Timetable
             $this->load[$station][$t] -= $people;
             $this->glasses[$t] -= $isGlasses ? $people : 0;
             if ($this->at[$station][$t] === []) {
-                $this->occupied[$t] &= ~(1 << $station);
+                $this->occupied[$t] = $this->occupied[$t] & ~(1 << $station) | $this->watched[$t] & 1 << $station;
             }
         }
     }
@@ -209,7 +226,7 @@ final class Timetable
         while (!$this->grid->staffing->isEnough($step, $stations)) {
             [$best, $least] = [null, INF];
             foreach ($this->at as $s => $steps) {
-                if ($s === $station || ($stations >> $s & 1) === 0) {
+                if ($s === $station || ($stations >> $s & 1) === 0 || ($this->watched[$step] >> $s & 1) === 1) {
                     continue;
                 }
                 $cost = $this->grid->staffing->wanted[$s] === 0 ? INF : 0.0;
