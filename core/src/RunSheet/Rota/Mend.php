@@ -73,10 +73,13 @@ final readonly class Mend
     {
         $in = array_fill_keys($this->unmet->conflict, true);
         $wants = [];
+        $own = array_column(array_filter($this->problem->groups, fn(Group $g): bool => $g->id === $this->unmet->group), 'methods')[0] ?? [];
         $most = max(1, ...array_map(static fn(Group $g): int => isset($in[$g->id]) ? $g->people : 0, $this->problem->groups));
         foreach ($this->problem->stations as $s) {
             if (isset($in[$s->id])) {
                 $wants[] = [RemedyKind::Capacity, $s->id, range(1, $most * 2)];
+            }
+            if (in_array($s->method, $own, true)) {
                 $wants[] = [RemedyKind::Shorter, $s->id, array_values(array_filter(range($this->problem->stepMin, max($this->problem->stepMin, $s->minutes), $this->problem->stepMin), static fn(int $less): bool => $less < $s->minutes))];
             }
         }

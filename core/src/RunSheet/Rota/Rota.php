@@ -99,7 +99,7 @@ final readonly class Rota
     public function withPosts(array $posts, callable $number): self
     {
         $old = [];
-        uasort($posts, static fn(Post $a, Post $b): int => $a->startMin <=> $b->startMin);
+        usort($posts, static fn(Post $a, Post $b): int => $a->startMin <=> $b->startMin);
         $before = $this->posts;
         uasort($before, static fn(Post $a, Post $b): int => $a->startMin <=> $b->startMin);
         foreach ($before as $id => $post) {
@@ -107,9 +107,9 @@ final readonly class Rota
         }
         $new = [];
         foreach ($posts as $post) {
-            $key = "{$post->helper} {$post->station}";
-            $id = array_shift($old[$key]) ?? $number();
-            $new[$id] = $post;
+            $kept = $old["{$post->helper} {$post->station}"] ?? [];
+            $new[array_shift($kept) ?? $number()] = $post;
+            $old["{$post->helper} {$post->station}"] = $kept;
         }
 
         return self::of($this->wishes, array_values($this->turns), $new);
