@@ -125,8 +125,8 @@ final class RotaCheckTest extends TestCase
 
         self::assertSame([], array_filter(RotaCheck::of($left, $answer->turns, array_values(array_filter($posts, static fn(Post $p): bool => $p->helper !== $gone))), static fn(Fault $f): bool => $f->kind !== FaultKind::Unstaffed));
         foreach ($problem->crew as $helper) {
-            $over = static fn(array $posts): array => array_filter(self::minutes($posts, $helper->id), static fn(string $minute): bool => (int) $minute < $now);
-            self::assertSame($over($answer->posts), $over($posts), 'what is over stays');
+            $isOver = static fn(string $minute): bool => (int) $minute < $now;
+            self::assertSame(array_filter(self::minutes($answer->posts, $helper->id), $isOver), array_filter(self::minutes($posts, $helper->id), $isOver), 'what is over stays');
         }
     }
 
@@ -223,7 +223,7 @@ final class RotaCheckTest extends TestCase
             default => new Post($post->helper, $post->station, $post->startMin, $post->endMin + $random->getInt(1, 12)),
         };
 
-        return $posts;
+        return array_values($posts);
     }
 
     /**

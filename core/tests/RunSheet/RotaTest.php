@@ -71,6 +71,9 @@ final class RotaTest extends TestCase
      * Contacts as the Sky page has them for Cádiz: 2027-08-02 from 09:41 to 12:05 with totality about 10:45:30–10:48:20; 2028-01-26 from
      * 16:41 and sunset in the eclipse at 18:37; filters off three minutes before totality to its end is for all together.
      *
+     * @param array{string, string}|null $bare
+     * @param array{int, int} $within
+     * @param array{int, int}|null $together
      * @param list<array{int, int}> $seen
      */
     #[TestWith(['2027-08-02', ['10:45:40', '10:48:10'], [580, 720], [640, 650], [[580, 640], [650, 720]]])]
