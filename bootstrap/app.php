@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Domain\RunSheet\DoubleBooking;
 use App\Domain\RunSheet\SheetConflict;
 use App\Domain\Site\PlanConflict;
 use App\Http\DatabaseRefusals;
@@ -16,6 +17,7 @@ use App\Models\EditConflict;
 use App\Pages\RunSheet\RunSheetConflictWords;
 use App\Pages\Site\ConflictPage;
 use App\Text\Refusals;
+use App\Text\RotaWords;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -43,6 +45,7 @@ return Application::configure(basePath: dirname(__DIR__))
             : __('Somebody else has changed this meanwhile. What they saved stands beside what you typed; save again to put yours in its place.')])->status(409));
         // What a form could not see before: that a sheet is full, say.
         $exceptions->map(RunSheetException::class, static fn(RunSheetException $refusal): ValidationException => ValidationException::withMessages([$refusal->field => Refusals::words($refusal)]));
+        $exceptions->map(DoubleBooking::class, static fn(DoubleBooking $booking): ValidationException => ValidationException::withMessages(['from' => RotaWords::booking($booking->helper, $booking->elsewhere, $booking->from, $booking->to)]));
         $exceptions->render(function (PlanConflict $conflict, Request $request): Response|RedirectResponse {
             return $request->ajax()
                 ? response()->view('site.conflict', ['page' => ConflictPage::of($conflict)], 409)

@@ -2,8 +2,12 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\RunSheet\CrewController;
 use App\Http\Controllers\RunSheet\CueController;
 use App\Http\Controllers\RunSheet\FileController;
+use App\Http\Controllers\RunSheet\HelperController;
+use App\Http\Controllers\RunSheet\PostController;
+use App\Http\Controllers\RunSheet\RotationController;
 use App\Http\Controllers\RunSheet\SheetController;
 use App\Http\Controllers\RunSheet\SubscriptionController;
 use App\Http\Controllers\RunSheet\TemplateController;
@@ -15,6 +19,9 @@ Route::prefix('events/{event}/run-sheet')->name('runsheet.')->scopeBindings()->g
         Route::get('run-sheet.ics', [FileController::class, 'calendar'])->name('calendar');
         Route::get('run-sheet.csv', [FileController::class, 'csv'])->name('csv');
         Route::get('run-sheet.json', [FileController::class, 'json'])->name('json');
+        Route::get('rotation', [RotationController::class, 'show'])->name('rotation');
+        Route::get('rotation/why', [RotationController::class, 'why'])->name('why');
+        Route::get('crew', [CrewController::class, 'show'])->name('crew');
         Route::get('wall-{wall}.pdf', [FileController::class, 'wall'])->name('wall');
     });
     Route::middleware('can:update,event')->group(function (): void {
@@ -30,6 +37,28 @@ Route::prefix('events/{event}/run-sheet')->name('runsheet.')->scopeBindings()->g
         Route::delete('templates/{sheetTemplate}', [TemplateController::class, 'destroy'])->name('templates.destroy');
         Route::post('address', [SubscriptionController::class, 'store'])->name('address.store');
         Route::delete('address', [SubscriptionController::class, 'destroy'])->name('address.destroy');
+        Route::post('rotation/propose', [RotationController::class, 'propose'])->name('rotation.propose');
+        Route::put('rotation/wishes', [RotationController::class, 'wishes'])->name('rotation.wishes');
+        Route::get('turns/create', [RotationController::class, 'create'])->name('turns.create');
+        Route::get('turns/{turn}/edit', [RotationController::class, 'edit'])->name('turns.edit');
+        Route::post('turns', [RotationController::class, 'save'])->name('turns.save');
+        Route::put('turns/{turn}/move', [RotationController::class, 'move'])->name('turns.move');
+        Route::delete('turns/{turn}', [RotationController::class, 'destroy'])->name('turns.destroy');
+        Route::post('crew/fill', [CrewController::class, 'fill'])->name('crew.fill');
+        Route::get('posts/create', [PostController::class, 'create'])->name('posts.create');
+        Route::get('posts/{post}/edit', [PostController::class, 'edit'])->name('posts.edit');
+        Route::post('posts', [PostController::class, 'save'])->name('posts.save');
+        Route::put('posts/{post}/move', [PostController::class, 'move'])->name('posts.move');
+        Route::post('posts/{post}/swap', [PostController::class, 'swap'])->name('posts.swap');
+        Route::delete('posts/{post}', [PostController::class, 'destroy'])->name('posts.destroy');
+        Route::get('helpers/create', [HelperController::class, 'create'])->name('helpers.create');
+        Route::post('helpers', [HelperController::class, 'store'])->name('helpers.store');
+        Route::get('helpers/{helper}/edit', [HelperController::class, 'edit'])->name('helpers.edit');
+        Route::put('helpers/{helper}', [HelperController::class, 'update'])->name('helpers.update');
+        Route::post('helpers/{helper}/key', [HelperController::class, 'key'])->name('helpers.key');
+        Route::put('helpers/{helper}/comes', [CrewController::class, 'comes'])->name('helpers.comes');
+        Route::post('helpers/{helper}/gone', [CrewController::class, 'gone'])->name('helpers.gone');
+        Route::delete('helpers/{helper}', [HelperController::class, 'destroy'])->name('helpers.destroy');
         Route::put('hours', [SheetController::class, 'hours'])->name('hours');
         Route::post('undo', [SheetController::class, 'undo'])->name('undo');
         Route::post('redo', [SheetController::class, 'redo'])->name('redo');

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Event\EventController;
+use App\Http\Controllers\RunSheet\DutyController;
 use App\Http\Controllers\RunSheet\SubscriptionController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\UpController;
@@ -13,6 +14,8 @@ Route::get('up', UpController::class)->withoutMiddleware('web')->name('up');
 
 // Without a sign-in or a session: the address itself is the key.
 Route::get('calendars/{calendarKey}.ics', [SubscriptionController::class, 'show'])->withoutMiddleware('web')->middleware('throttle:60,1')->name('runsheet.subscription');
+Route::get('duties/{dutyKey}', [DutyController::class, 'show'])->withoutMiddleware('web')->middleware('throttle:60,1')->name('runsheet.duties');
+Route::get('duties/{dutyKey}.ics', [DutyController::class, 'calendar'])->withoutMiddleware('web')->middleware('throttle:60,1')->name('runsheet.duties.calendar');
 
 Route::middleware('guest')->group(function (): void {
     Route::get('login', [SignInController::class, 'create'])->name('sign-in');

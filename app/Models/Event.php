@@ -7,6 +7,8 @@ namespace App\Models;
 use App\Models\Audience\AudienceGroup;
 use App\Models\Audience\AudienceStation;
 use App\Models\Audience\TickedSupply;
+use App\Models\RunSheet\Duty;
+use App\Models\RunSheet\Helper;
 use App\Models\RunSheet\SheetRevision;
 use App\Models\RunSheet\SheetTemplate;
 use App\Models\Site\PlanRevision;
@@ -118,6 +120,18 @@ final class Event extends Model
     public function sheetTemplates(): HasMany
     {
         return $this->hasMany(SheetTemplate::class, 'organisation_id', 'organisation_id');
+    }
+
+    /** @return HasMany<Helper, $this> who help its organisation */
+    public function helpers(): HasMany
+    {
+        return $this->hasMany(Helper::class, 'organisation_id', 'organisation_id');
+    }
+
+    /** @return HasMany<Duty, $this> */
+    public function duties(): HasMany
+    {
+        return $this->hasMany(Duty::class);
     }
 
     /** @return HasMany<PositionReading, $this> */

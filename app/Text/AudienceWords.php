@@ -38,6 +38,21 @@ final class AudienceWords
         };
     }
 
+    /** A station of it, in a word. */
+    public static function station(Method $method): string
+    {
+        return match ($method) {
+            Method::Glasses => __('Glasses'),
+            Method::Banner => __('Banner'),
+            Method::Box => __('Boxes'),
+            Method::Card => __('Cards'),
+            Method::Mirror => __('Mirror'),
+            Method::Projection => __('Projection'),
+            Method::Telescope => __('Telescope'),
+            Method::PhaseStrip => __('Phase strip'),
+        };
+    }
+
     public static function coming(Coming $coming): string
     {
         return match ($coming) {

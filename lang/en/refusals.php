@@ -136,6 +136,7 @@ return [
         'unknown_station' => ':path: there is no station ":id".',
         'too_long' => ':path: at most :most letters.',
         'out_of_range' => ':path: write a number from :least to :most.',
+        'bell_line' => 'Line :line: write a name and two times, as “10:15-11:00 Lesson 3”; the second is later.',
         'two_ways' => ':path: this way has another length the other way round.',
     ],
     'viewers' => [

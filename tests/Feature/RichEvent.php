@@ -11,6 +11,7 @@ use App\Models\Eyewear\Lot;
 use App\Models\Eyewear\StockEntry;
 use App\Models\Eyewear\StoredFile;
 use App\Models\Eyewear\Supplier;
+use App\Models\RunSheet\Helper;
 use App\Models\RunSheet\SheetTemplate;
 use App\Models\User;
 use App\Models\Viewers\ViewerTrial;
@@ -21,6 +22,9 @@ use KeenShadow\Core\RunSheet\Cues\Anchor;
 use KeenShadow\Core\RunSheet\Cues\Cue;
 use KeenShadow\Core\RunSheet\Cues\CueKind;
 use KeenShadow\Core\RunSheet\Cues\Sheet;
+use KeenShadow\Core\RunSheet\Rota\CrewWish;
+use KeenShadow\Core\RunSheet\Rotation\Post;
+use KeenShadow\Core\RunSheet\Rotation\Turn;
 use KeenShadow\Core\Viewers\Design\DesignRecord;
 use KeenShadow\Core\Viewers\Sheet\Paper;
 use KeenShadow\Core\Viewers\Sheet\Part;
@@ -54,6 +58,8 @@ trait RichEvent
             'sheetTemplate' => SheetTemplate::query()->create(['organisation_id' => $owner->organisation_id, 'name' => Str::random(12), 'sheet' => Sheet::blank()]),
             'wall' => WallPaper::A3,
             'cue' => self::cueOf($event, $owner),
+            'helper' => $helper = Helper::makeOnce(Str::uuid()->toString(), ['organisation_id' => $owner->organisation_id, 'name' => Str::random(12), 'contact' => '600 000 000', 'training' => ['instrument'], 'duty_key' => Helper::newKey()]),
+            ...self::rotaOf($event->refresh(), $owner, $helper),
             'tag' => 1,
             'paper' => Paper::A4,
             'part' => Part::EndPanel,
@@ -63,6 +69,16 @@ trait RichEvent
             'place' => $list->places()->create(['position' => 1, 'name' => 'School', 'lat' => 36.5, 'lon' => -6.3, 'height_m' => 0]),
             'positionReading' => $event->positionReadings()->create(['seconds' => 60]),
         ];
+    }
+
+    /** @return array{turn: string, post: string, dutyKey: string} */
+    private static function rotaOf(Event $event, User $owner, Helper $helper): array
+    {
+        $group = "g{$event->audienceGroups()->firstOrFail()->id}";
+        $post = Str::uuid7()->toString();
+        EventSheet::of($event)->change($event->sheet_revision_id, static fn(Sheet $sheet): Sheet => $sheet->withRota($sheet->rota->with($sheet->rota->wishes->withHelper($helper->rotaId(), new CrewWish()))->withTurn(new Turn($group, 'telescope', 600, 610))->withPost($post, new Post($helper->rotaId(), 'telescope', 600, 610))), $owner);
+
+        return ['turn' => "{$group}-telescope", 'post' => $post, 'dutyKey' => $helper->duty_key];
     }
 
     private static function cueOf(Event $event, User $owner): string

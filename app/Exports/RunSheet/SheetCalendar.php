@@ -11,7 +11,6 @@ use App\Text\Clock;
 use App\Text\CueWords;
 use App\Text\FilterWords;
 use DateTimeImmutable;
-use DateTimeZone;
 use Sabre\VObject\Component\VCalendar;
 
 /**
@@ -20,10 +19,6 @@ use Sabre\VObject\Component\VCalendar;
  */
 final class SheetCalendar
 {
-    private const ALARMS = ['-PT5M', '-PT1M'];
-    /** A moment is shown as so long; calendars know nothing shorter that can be seen. */
-    private const LEAST = '+1 minute';
-
     /** The same for the same sheet: an entry is as old as the last change of its event. */
     public static function of(WrittenSheet $sheet): string
     {
@@ -54,19 +49,6 @@ final class SheetCalendar
     private static function add(VCalendar $calendar, WrittenSheet $sheet, DateTimeImmutable $now, string $uid, string $name, array $span, string $where, array $lines, bool $isCut = false): void
     {
         [$begins, $ends] = array_map(static fn(DateTimeImmutable $t): DateTimeImmutable => $sheet->here->local($isCut ? $t : Clock::nearestSecond($t)), $span);
-        $entry = $calendar->createComponent('VEVENT', [
-            'UID' => "{$uid}@keen-shadow",
-            'DTSTAMP' => $now->setTimezone(new DateTimeZone('UTC')),
-            'SEQUENCE' => $sheet->event->sequence,
-            'SUMMARY' => "{$name} ({$sheet->event->title})",
-            'LOCATION' => $where === '' ? $sheet->event->place_name : "{$where}, {$sheet->event->place_name}",
-            'DESCRIPTION' => implode("\n", array_filter($lines, static fn(string $line): bool => $line !== '')),
-        ], false);
-        $entry->add('DTSTART', $begins);
-        $entry->add('DTEND', max($ends, $begins->modify(self::LEAST)));
-        foreach (self::ALARMS as $before) {
-            $entry->add('VALARM', ['ACTION' => 'DISPLAY', 'TRIGGER' => $before, 'DESCRIPTION' => $name]);
-        }
-        $calendar->add($entry);
+        $calendar->add(CalendarEntry::of($calendar, $sheet->event, $now, $uid, $name, [$begins, $ends], $where, $lines));
     }
 }

@@ -5,27 +5,25 @@ declare(strict_types=1);
 namespace App\Pages\RunSheet;
 
 use App\Domain\Event\EventFacts;
+use App\Domain\RunSheet\EventRota;
 use App\Domain\RunSheet\EventSheet;
 use App\Domain\RunSheet\FilterMoment;
 use App\Domain\RunSheet\WrittenSheet;
 use App\Drawings\RunSheet\Lanes;
+use App\Drawings\RunSheet\RotaEntries;
 use App\Text\Clock;
 use App\Text\FilterWords;
 use DateTimeImmutable;
 use KeenShadow\Core\RunSheet\Cues\PlacedCue;
 use KeenShadow\Core\RunSheet\Cues\Sheet;
 use KeenShadow\Core\Time\Interval;
-use KeenShadow\Core\Time\JulianDate;
 
 /** The run sheet of an event: lanes below the ribbon, and the same as a list. */
 final readonly class RunSheetPage
 {
-    /** So far an axis goes beyond the eclipse, for cues that are of the day. */
-    private const BEFORE = '-2 hours';
-    private const AFTER = '+2 hours';
-
     /**
      * @param string $headline what the day comes to
+     * @param int $stepS whole steps on which turns and duties begin, seconds
      * @param list<CueRow> $before days before
      * @param list<CueRow> $rows on the day, in order of time
      * @param string $wrong how many cues something is wrong with; empty where none is
@@ -40,16 +38,15 @@ final readonly class RunSheetPage
         public string $wrong,
         public string $caution,
         public ?FilterSum $filters,
-        public ?int $revision,
-        public bool $canUndo,
-        public bool $canRedo,
+        public int $stepS,
+        public SheetSteps $steps,
         public string $opens,
         public string $closes,
         public string $sought,
     ) {}
 
     /** @param string $sought words that a line must have to be listed */
-    public static function of(EventFacts $facts, string $sought = ''): self
+    public static function of(EventFacts $facts, EventRota $rota, string $sought = ''): self
     {
         $events = EventSheet::of($facts->event);
         $sheet = $events->sheet();
@@ -57,8 +54,7 @@ final readonly class RunSheetPage
         $written = WrittenSheet::of($facts);
         $clock = $written->clock;
         [$opens, $closes] = [$sheet->opens($moments), $sheet->closes($moments)];
-        $begins = max($facts->here->begins()->modify(self::BEFORE), min($facts->here->spanBegins(), $opens));
-        $ends = min($facts->here->ends()->modify(self::AFTER), max($facts->here->spanEnds(), $closes));
+        $axis = DayAxis::of($facts);
         $wrong = count(array_filter($written->cues, static fn(PlacedCue $p): bool => $p->notes !== []));
         $listed = static fn(bool $isBefore): array => array_values(array_filter(
             array_map(static fn(PlacedCue|FilterMoment $line): CueRow => CueRow::of($line, $clock), array_filter($written->lines(), static fn(PlacedCue|FilterMoment $line): bool => ($line instanceof PlacedCue && $line->cue->isDaysBefore()) === $isBefore)),
@@ -68,15 +64,14 @@ final readonly class RunSheetPage
         return new self(
             headline: self::headline($sheet, $clock, $opens, $closes),
             wrong: $wrong === 0 ? '' : trans_choice('{1} 1 cue is to be looked at: it says why in the list.|[2,*] :count cues are to be looked at: they say why in the list.', $wrong),
-            axis: new Interval(JulianDate::fromDateTime($begins), JulianDate::fromDateTime($ends)),
-            lanes: Lanes::of($written, $begins, $ends),
+            axis: $axis->interval(),
+            lanes: Lanes::of($written, RotaEntries::of($rota, $clock), $axis->stack()),
             before: $listed(true),
             rows: $listed(false),
             caution: FilterWords::caution($written->filters, $clock),
             filters: $written->filterCues === null ? null : FilterSum::of($written->filterCues, $clock),
-            revision: $events->revision(),
-            canUndo: $events->canUndo(),
-            canRedo: $events->canRedo(),
+            stepS: 60 * $rota->rota()->wishes->stepMin,
+            steps: SheetSteps::of($events),
             opens: $clock->minute($opens),
             closes: $clock->minute($closes),
             sought: $sought,

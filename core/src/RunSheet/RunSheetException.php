@@ -104,6 +104,12 @@ final class RunSheetException extends Refusal
         }
     }
 
+    /** A line of a school day without a beginning and a later end. */
+    public static function bellLine(int $number): self
+    {
+        return new self('bell_line', ['line' => $number], 'bells');
+    }
+
     /** Two lengths of one way. */
     public static function twoWays(string $path): self
     {

@@ -102,6 +102,9 @@ final class RotaTest extends TestCase
         self::assertSame(1030, $day->seen[0]->toMin);
         self::assertSame(1055, $day->seen[1]->fromMin);
         self::assertCount(2, $day->seen);
+        self::assertEquals(new Stretch(1071, 1081), $day->peak, 'around 17:56, midway between C2 and C3 of the Sky page');
+        $behind = new Interval(JulianDate::fromDateTime($at('17:42')), JulianDate::fromDateTime($at('18:31')));
+        self::assertEquals(new Stretch(1050, 1060), RotaDay::of($here, [$behind], null, $at('16:00'), $at('20:00'), 5)?->peak, 'the last that is seen before it goes behind something at the maximum');
         $sunset = $here->bestVisible()->time() > $here->ends() ? $here->ends() : ($here->cutBy()->time ?? $here->ends());
         self::assertLessThanOrEqual($sunset, $day->at($day->seen[1]->toMin));
         self::assertGreaterThan($sunset->modify('-5 minutes'), $day->at($day->seen[1]->toMin));
@@ -192,11 +195,11 @@ final class RotaTest extends TestCase
         $merge = Merge::of($base, $mine, $theirs);
 
         self::assertTrue($merge->isAgreed());
-        self::assertSame(['g1/card', 'g2/card'], array_keys($merge->sheet->rota->turns));
+        self::assertSame(['g1-card', 'g2-card'], array_keys($merge->sheet->rota->turns));
         self::assertSame('h2', $merge->sheet->rota->posts['p1']->helper);
         self::assertSame(['h2', 'h1'], array_keys($merge->sheet->rota->wishes->crew));
         self::assertFalse(Merge::of($base, $base->withRota($rota->withPost('p1', new Post('h3', 'card', 600, 630))), $theirs)->isAgreed());
-        self::assertFalse(Merge::of($base, $base->withRota($rota->with($rota->wishes->withLimits(10, 60, 10))), $base->withRota($rota->with($rota->wishes->withLimits(1, 60, 10))))->isAgreed());
+        self::assertFalse(Merge::of($base, $base->withRota($rota->with($rota->wishes->withLimits(10, 60, 10, null))), $base->withRota($rota->with($rota->wishes->withLimits(1, 60, 10, null))))->isAgreed());
         self::assertEquals($merge->sheet, SheetRecord::read(SheetRecord::write($merge->sheet)));
     }
 

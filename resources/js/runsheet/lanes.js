@@ -5,15 +5,16 @@ const FINE_S = 5;
 const FARTHEST_PX = 4;
 const ZOOMS = [1, 2, 4, 8];
 
-/** Seconds that a key moves a cue: a minute, with Shift five seconds. */
-export function keyStep(event) {
+/** Seconds that a key moves a cue: a minute, with Shift five seconds; a block with whole steps by one of these. */
+export function keyStep(event, whole = 0) {
     const way = { ArrowLeft: -1, ArrowRight: 1 }[event.key] ?? 0;
-    return way * (event.shiftKey ? FINE_S : STEP_S);
+    return way * (whole || (event.shiftKey ? FINE_S : STEP_S));
 }
 
-/** What a hand has moved, in whole steps: five seconds where it is close, a minute where it is far. */
-export function dragSeconds(px, secondsPerPx) {
-    const step = secondsPerPx * 8 < STEP_S ? FINE_S : STEP_S;
+/** What a hand has moved, in whole steps: of the block where it has some; else five seconds where it is close, a minute where it is far. */
+export function dragSeconds(px, secondsPerPx, whole = 0) {
+    const near = secondsPerPx * 8 < STEP_S ? FINE_S : STEP_S;
+    const step = whole || near;
     return Math.round((px * secondsPerPx) / step) * step;
 }
 
@@ -77,7 +78,9 @@ export function lanes() {
             const letGo = (now) => {
                 document.removeEventListener("pointermove", moved);
                 document.removeEventListener("pointerup", letGo);
-                const seconds = this.wasDragged ? dragSeconds(now.clientX - beginPx, this.secondsPerPx()) : 0;
+                const seconds = this.wasDragged
+                    ? dragSeconds(now.clientX - beginPx, this.secondsPerPx(), Number(block.dataset.whole ?? 0))
+                    : 0;
                 block.removeAttribute("transform");
                 if (seconds !== 0) this.move(block, isEnd ? 0 : seconds, isEnd ? seconds : 0);
             };
@@ -89,7 +92,7 @@ export function lanes() {
 
         keyed(event) {
             const block = event.target.closest("[data-move]");
-            const seconds = keyStep(event);
+            const seconds = keyStep(event, Number(block?.dataset.whole ?? 0));
             if (!block || seconds === 0 || event.ctrlKey || event.metaKey) return;
             event.preventDefault();
             if (event.altKey) this.move(block, 0, seconds);
@@ -120,6 +123,7 @@ export function lanes() {
                 form.append("_method", "PUT");
                 form.append("_token", document.querySelector("[name=_token]").value);
                 form.append("from", this.axis.dataset.from);
+                form.append("view", this.axis.dataset.view);
                 form.append("offset_s", Number(now.dataset.offset) + seconds);
                 form.append("duration_s", Math.max(0, Number(now.dataset.length) + longer));
                 return [now.dataset.move, form];

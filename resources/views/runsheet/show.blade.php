@@ -1,9 +1,10 @@
 @use('App\Text\CueWords')
 @use('KeenShadow\Core\RunSheet\Cues\Occasion')
 <x-event-frame :frame="$frame" room="runsheet" :title="__('Run sheet')">
-    <x-slot:axis x-data="lanes" tabindex="0" role="region" aria-label="{{ __('The day along the ribbon') }}" data-from="{{ $page->revision }}" data-begin="{{ $page->lanes->beginS }}" data-end="{{ $page->lanes->endS }}" :data-editable="Gate::allows('update', $frame->event) ? 'yes' : null">
-        @include('runsheet.lanes', ['lanes' => $page->lanes, 'ribbon' => $frame->ribbon, 'event' => $frame->event])
+    <x-slot:axis x-data="lanes" tabindex="0" role="region" aria-label="{{ __('The day along the ribbon') }}" data-from="{{ $page->steps->revision }}" data-view="{{ $view }}" data-begin="{{ $page->lanes->beginS }}" data-end="{{ $page->lanes->endS }}" :data-editable="Gate::allows('update', $frame->event) ? 'yes' : null">
+        @include('runsheet.lanes', ['lanes' => $page->lanes, 'ribbon' => $frame->ribbon, 'event' => $frame->event, 'stepS' => $page->stepS])
     </x-slot>
+    <x-sheet-tabs :event="$frame->event" current="runsheet.show" />
     <div id="sheet-steps">
         <p class="lead-answer">{{ $page->headline }}</p>
         @if ($page->wrong !== '')
@@ -11,26 +12,9 @@
         @endif
         <x-faults />
         <p class="caution">{{ $page->caution }}</p>
-        <p class="fault" data-said data-words="{{ __('It was not kept: no answer came. Try again.') }}" role="alert" hidden></p>
-        <div class="sheet-tools">
-            @can('update', $frame->event)
-                <a class="btn btn-primary" href="{{ route('runsheet.create', $frame->event) }}">{{ __('Add a cue') }}</a>
-                <form method="post" action="{{ route('runsheet.undo', $frame->event) }}" data-step="undo">
-                    @csrf
-                    <input type="hidden" name="from" value="{{ $page->revision }}" autocomplete="off">
-                    <button class="btn btn-quiet" @disabled(! $page->canUndo)>{{ __('Undo') }}</button>
-                </form>
-                <form method="post" action="{{ route('runsheet.redo', $frame->event) }}" data-step="redo">
-                    @csrf
-                    <input type="hidden" name="from" value="{{ $page->revision }}" autocomplete="off">
-                    <button class="btn btn-quiet" @disabled(! $page->canRedo)>{{ __('Redo') }}</button>
-                </form>
-            @endcan
-            <span class="sheet-zoom" data-zoom hidden>
-                <button class="btn btn-quiet" type="button" data-zoom-by="-1">{{ __('Whole day') }}</button>
-                <button class="btn btn-quiet" type="button" data-zoom-by="1">{{ __('Closer') }}</button>
-            </span>
-        </div>
+        <x-sheet-steps :event="$frame->event" :steps="$page->steps" :view="$view">
+            <a class="btn btn-primary" href="{{ route('runsheet.create', $frame->event) }}">{{ __('Add a cue') }}</a>
+        </x-sheet-steps>
     </div>
     @if ($page->filters !== null)
         <details class="sums">
@@ -113,7 +97,7 @@
         <p class="note">{{ __('What is usual for such an event at this eclipse is added; what is there already stays. Common practice, no source.') }}</p>
         <form method="post" action="{{ route('runsheet.propose', $frame->event) }}" novalidate>
             @csrf
-            <input type="hidden" name="from" value="{{ $page->revision }}" autocomplete="off">
+            <input type="hidden" name="from" value="{{ $page->steps->revision }}" autocomplete="off">
             <fieldset class="field" id="occasion">
                 <legend>{{ __('What kind of event is it?') }}</legend>
                 <div class="answers">
@@ -143,7 +127,7 @@
                             <div class="sheet-tools">
                                 <form method="post" action="{{ route('runsheet.templates.use', [$frame->event, $template]) }}">
                                     @csrf
-                                    <input type="hidden" name="from" value="{{ $page->revision }}" autocomplete="off">
+                                    <input type="hidden" name="from" value="{{ $page->steps->revision }}" autocomplete="off">
                                     <button class="btn btn-quiet" aria-label="{{ __('Use :name', ['name' => $template->name]) }}">{{ __('Use') }}</button>
                                 </form>
                                 <form method="post" action="{{ route('runsheet.templates.destroy', [$frame->event, $template]) }}">
@@ -166,7 +150,7 @@
         @endif
         <form method="post" action="{{ route('runsheet.import', $frame->event) }}" enctype="multipart/form-data" novalidate>
             @csrf
-            <input type="hidden" name="from" value="{{ $page->revision }}" autocomplete="off">
+            <input type="hidden" name="from" value="{{ $page->steps->revision }}" autocomplete="off">
             <x-field name="sheet" type="file" :label="__('A run sheet as JSON')" accept=".json,application/json" :hint="__('As this page writes it; docs/FORMATS.md has the names. Cues that are not there yet are added.')" />
             <button class="btn btn-quiet">{{ __('Add its cues') }}</button>
         </form>
@@ -174,7 +158,7 @@
         <form class="sheet-hours" method="post" action="{{ route('runsheet.hours', $frame->event) }}" novalidate>
             @csrf
             @method('put')
-            <input type="hidden" name="from" value="{{ $page->revision }}" autocomplete="off">
+            <input type="hidden" name="from" value="{{ $page->steps->revision }}" autocomplete="off">
             <x-field name="opens" :label="__('Opens')" :value="old('opens', $page->opens)" maxlength="5" inputmode="numeric" />
             <x-field name="closes" :label="__('Closes')" :value="old('closes', $page->closes)" maxlength="5" inputmode="numeric" :hint="__('On the clock of the place. Left blank: 75 min before the eclipse begins, 45 min after it ends.')" />
             <button class="btn btn-quiet">{{ __('Save the hours') }}</button>

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature\RunSheet;
 
 use App\Domain\Event\EventReader;
+use App\Domain\RunSheet\EventRotas;
 use App\Domain\RunSheet\EventSheet;
 use App\Drawings\Event\RibbonMark;
 use App\Drawings\RunSheet\LaneBlock;
@@ -39,7 +40,7 @@ final class LanesTest extends TestCase
         self::assertEqualsWithDelta(-3600, ($blocks['b']->xPercent - $blocks['a']->xPercent) / 100 * $lasts, 2);
         self::assertEqualsWithDelta(900, $blocks['b']->widthPercent / 100 * $lasts, 2);
         self::assertTrue($blocks['c']->isBefore, 'its words would run over the end');
-        self::assertSame(['09:40', '08:40'], [$blocks['a']->time, $blocks['b']->time]);
+        self::assertSame(['09:40', '08:40'], [$blocks['a']->entry->time, $blocks['b']->entry->time]);
     }
 
     public function testNoWordsLieOnOthers(): void
@@ -49,9 +50,9 @@ final class LanesTest extends TestCase
         self::assertCount(40, $blocks);
         foreach ($blocks as $a) {
             foreach ($blocks as $b) {
-                if ($a !== $b && $a->row === $b->row && $a->xPercent <= $b->xPercent && !$a->isBefore && !$b->isBefore) {
+                if ($a !== $b && $a->yPx === $b->yPx && $a->xPercent <= $b->xPercent && !$a->isBefore && !$b->isBefore) {
                     // 1180 px across, some 7 px a letter.
-                    self::assertGreaterThanOrEqual(7 * mb_strlen($a->label), ($b->xPercent - $a->xPercent) / 100 * 1180, "{$a->label} and {$b->label}");
+                    self::assertGreaterThanOrEqual(7 * mb_strlen($a->entry->label), ($b->xPercent - $a->xPercent) / 100 * 1180, "{$a->entry->label} and {$b->entry->label}");
                 }
             }
         }
@@ -70,14 +71,14 @@ final class LanesTest extends TestCase
     /** @return array{RunSheetPage, array<string, LaneBlock>} */
     private function drawn(Event $event): array
     {
-        $page = RunSheetPage::of(app(EventReader::class)->facts($event));
+        $page = RunSheetPage::of($facts = app(EventReader::class)->facts($event), app(EventRotas::class)->of($facts));
         $blocks = [];
         foreach ($page->lanes->lanes as $lane) {
             foreach ($lane->blocks as $block) {
-                $blocks[$block->id === '' ? $block->label : $block->id] = $block;
+                $blocks[$block->entry->id] = $block;
             }
         }
 
-        return [$page, array_filter($blocks, static fn(LaneBlock $b): bool => $b->id !== '')];
+        return [$page, array_filter($blocks, static fn(LaneBlock $b): bool => $b->entry->what !== '')];
     }
 }

@@ -25,6 +25,7 @@ final class CueController
     public function __construct(
         private readonly EventFrames $frames,
         private readonly EventReader $reader,
+        private readonly SheetAnswer $answer,
     ) {}
 
     public function create(Event $event): View
@@ -38,7 +39,7 @@ final class CueController
     }
 
     /** A cue that is new, or one that is there: it carries its own number. */
-    public function save(CueRequest $request, Event $event, #[CurrentUser] User $user): RedirectResponse
+    public function save(CueRequest $request, Event $event, #[CurrentUser] User $user): View|RedirectResponse
     {
         $cue = $request->cue();
         if ($request->boolean('frozen')) {
@@ -48,14 +49,14 @@ final class CueController
         }
         EventSheet::of($event)->change($request->from(), static fn(Sheet $sheet): Sheet => $sheet->with($cue), $user);
 
-        return redirect()->route('runsheet.show', $event)->with('status', __('Saved: :name.', ['name' => $cue->name]));
+        return $this->answer->after($request, $event, SheetView::Cues, __('Saved: :name.', ['name' => $cue->name]));
     }
 
-    public function destroy(SheetStepRequest $request, Event $event, string $cue, #[CurrentUser] User $user): RedirectResponse
+    public function destroy(SheetStepRequest $request, Event $event, string $cue, #[CurrentUser] User $user): View|RedirectResponse
     {
         EventSheet::of($event)->change($request->from(), static fn(Sheet $sheet): Sheet => $sheet->without($cue), $user);
 
-        return redirect()->route('runsheet.show', $event)->with('status', __('Removed. Undo brings it back.'));
+        return $this->answer->after($request, $event, SheetView::Cues, __('Removed. Undo brings it back.'));
     }
 
     private function form(Event $event, ?Cue $cue): View

@@ -13,8 +13,6 @@ use App\Http\Requests\RunSheet\ProposeRequest;
 use App\Http\Requests\RunSheet\SheetStepRequest;
 use App\Models\Event;
 use App\Models\User;
-use App\Pages\Event\EventFrames;
-use App\Pages\RunSheet\RunSheetPage;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -26,62 +24,50 @@ use KeenShadow\Core\RunSheet\Cues\Sheet;
 final class SheetController
 {
     public function __construct(
-        private readonly EventFrames $frames,
         private readonly EventReader $reader,
+        private readonly SheetAnswer $answer,
     ) {}
 
     public function show(Request $request, Event $event): View
     {
-        return $this->page($event, Str::limit(is_string($request->query('q')) ? $request->query('q') : '', 80, ''));
+        return $this->answer->page($event, SheetView::Cues, Str::limit(is_string($request->query('q')) ? $request->query('q') : '', 80, ''));
     }
 
     /** Adds the usual cues that are not there yet. */
-    public function propose(ProposeRequest $request, Event $event, #[CurrentUser] User $user): RedirectResponse
+    public function propose(ProposeRequest $request, Event $event, #[CurrentUser] User $user): View|RedirectResponse
     {
         $usual = NewCues::usual($request->occasion(), $this->reader->facts($event));
         EventSheet::of($event)->change($request->from(), static fn(Sheet $sheet): Sheet => $sheet->withNew(...$usual), $user);
 
-        return $this->back($event, __('The usual cues are on the sheet. Change what is different at yours.'));
+        return $this->answer->after($request, $event, SheetView::Cues, __('The usual cues are on the sheet. Change what is different at yours.'));
     }
 
-    public function hours(HoursRequest $request, Event $event, #[CurrentUser] User $user): RedirectResponse
+    public function hours(HoursRequest $request, Event $event, #[CurrentUser] User $user): View|RedirectResponse
     {
         $moments = EventSheet::moments($this->reader->facts($event));
         EventSheet::of($event)->change($request->from(), static fn(Sheet $sheet): Sheet => $sheet->open($request->clock('opens'), $request->clock('closes'), $moments), $user);
 
-        return $this->back($event, __('Saved.'));
+        return $this->answer->after($request, $event, SheetView::Cues, __('Saved.'));
     }
 
     public function move(MoveRequest $request, Event $event, string $cue, #[CurrentUser] User $user): View|RedirectResponse
     {
         EventSheet::of($event)->change($request->from(), static fn(Sheet $sheet): Sheet => isset($sheet->cues[$cue]) ? $sheet->with($sheet->cues[$cue]->moved($request->integer('offset_s'), $request->integer('duration_s'))) : abort(404), $user);
 
-        return $request->ajax() ? $this->page($event->refresh()) : $this->back($event, __('Saved.'));
+        return $this->answer->after($request, $event, SheetView::Cues, __('Saved.'));
     }
 
     public function undo(SheetStepRequest $request, Event $event): View|RedirectResponse
     {
         EventSheet::of($event)->undo($request->from());
 
-        return $request->ajax() ? $this->page($event->refresh()) : $this->back($event, __('One step back.'));
+        return $this->answer->after($request, $event, SheetView::Cues, __('One step back.'));
     }
 
     public function redo(SheetStepRequest $request, Event $event): View|RedirectResponse
     {
         EventSheet::of($event)->redo($request->from());
 
-        return $request->ajax() ? $this->page($event->refresh()) : $this->back($event, __('One step on.'));
-    }
-
-    private function page(Event $event, string $sought = ''): View
-    {
-        $page = RunSheetPage::of($this->reader->facts($event->loadMissing('sheetRevision')), $sought);
-
-        return view('runsheet.show', ['frame' => $this->frames->of($event, $page->axis), 'page' => $page, 'templates' => $event->sheetTemplates()->orderBy('name')->get()]);
-    }
-
-    private function back(Event $event, string $words): RedirectResponse
-    {
-        return redirect()->route('runsheet.show', $event)->with('status', $words);
+        return $this->answer->after($request, $event, SheetView::Cues, __('One step on.'));
     }
 }

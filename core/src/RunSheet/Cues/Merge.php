@@ -52,7 +52,7 @@ final readonly class Merge
             [$wishes[$list], $left] = self::three($all[0]['wishes'][$list], $all[1]['wishes'][$list], $all[2]['wishes'][$list], static fn(mixed $a, mixed $b): bool => $a === $b);
             $isDisputed = $isDisputed || $left !== [];
         }
-        foreach (['step_min', 'longest_min', 'rest_min', 'bells'] as $key) {
+        foreach (['step_min', 'longest_min', 'rest_min', 'pairs', 'bells'] as $key) {
             [$was, $ours, $other] = array_map(static fn(array $row): mixed => $row['wishes'][$key], $all);
             $wishes[$key] = $other === $was ? $ours : $other;
             $isDisputed = $isDisputed || $ours !== $was && $other !== $was && $ours !== $other;

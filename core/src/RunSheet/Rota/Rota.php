@@ -52,7 +52,7 @@ final readonly class Rota
 
     public static function key(string $group, string $station): string
     {
-        return "{$group}/{$station}";
+        return "{$group}-{$station}";
     }
 
     public function with(Wishes $wishes): self

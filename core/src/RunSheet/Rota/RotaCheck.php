@@ -78,6 +78,40 @@ final class RotaCheck
         return $check->faults;
     }
 
+    /**
+     * @param list<Turn> $turns
+     *
+     * @return list<Stretch> when helpers are to be at a station: with a group, and all the time where it is never alone
+     */
+    public static function staffed(Problem $problem, string $station, array $turns): array
+    {
+        $check = new self($problem, $turns, []);
+        $staffed = [];
+        for ($t = $problem->within->fromMin; $t < $problem->within->toMin; ++$t) {
+            $last = array_key_last($staffed);
+            if (!isset($check->stations[$station]) || !$check->isOccupied($check->stations[$station], $t) && !$check->isWatched($check->stations[$station], $t)) {
+                continue;
+            }
+            if ($last !== null && $staffed[$last]->toMin === $t) {
+                $staffed[$last] = new Stretch($staffed[$last]->fromMin, $t + 1);
+            } else {
+                $staffed[] = new Stretch($t, $t + 1);
+            }
+        }
+
+        return $staffed;
+    }
+
+    private function isOccupied(Station $station, int $minute): bool
+    {
+        return array_filter($this->turns, static fn(Turn $t): bool => $t->station === $station->id && $t->startMin <= $minute && $minute < $t->endMin) !== [];
+    }
+
+    private function isWatched(Station $station, int $minute): bool
+    {
+        return $station->isNeverAlone && $station->isOpen($minute, $minute + 1) && Stretch::oneHas([$this->problem->within], $minute, $minute + 1);
+    }
+
     private function turn(Turn $turn): void
     {
         [$group, $station] = [$this->groups[$turn->group], $this->stations[$turn->station]];
@@ -120,8 +154,8 @@ final class RotaCheck
             return $over > 0 ? new Fault(FaultKind::TooManyPeople, $t, $t + 1, station: $station->id, count: $over) : null;
         });
         $this->sweep(function (int $t) use ($station, $trained): ?Fault {
-            $isOccupied = array_filter($this->turns, static fn(Turn $turn): bool => $turn->station === $station->id && $turn->startMin <= $t && $t < $turn->endMin) !== [];
-            if (!$isOccupied && !($station->isNeverAlone && $station->isOpen($t, $t + 1) && Stretch::oneHas([$this->problem->within], $t, $t + 1))) {
+            $isOccupied = $this->isOccupied($station, $t);
+            if (!$isOccupied && !$this->isWatched($station, $t)) {
                 return null;
             }
             $there = count(array_unique(array_map(static fn(Post $p): string => $p->startMin <= $t && $t < $p->endMin ? $p->helper : '', [...$trained, new Post('', '', $t, $t + 1)]))) - 1;

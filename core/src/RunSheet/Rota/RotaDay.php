@@ -51,18 +51,22 @@ final readonly class RotaDay
         if ($seen === []) {
             return null;
         }
-        $best = (int) round(self::minute($here, $here->bestVisible()->time()));
         $peak = $together === null
-            ? new Stretch($best - self::HALF_PEAK_MIN, $best + self::HALF_PEAK_MIN)
+            ? self::peak((int) round(self::minute($here, $here->bestVisible()->time())), $seen)
             : new Stretch($together->fromMin - self::BESIDE_TOTALITY_MIN, $together->toMin + self::BESIDE_TOTALITY_MIN);
 
         return new self($here, $open, $within, $peak, $together, $seen);
     }
 
     /** The moment of a minute, hours and minutes as they are read on the place's clock. */
+    public static function moment(LocalEclipse $here, int $minute): DateTimeImmutable
+    {
+        return self::midnight($here)->setTime(0, $minute);
+    }
+
     public function at(int $minute): DateTimeImmutable
     {
-        return self::midnight($this->here)->setTime(0, $minute);
+        return self::moment($this->here, $minute);
     }
 
     /** The minute that runs at a moment. */
@@ -79,6 +83,20 @@ final readonly class RotaDay
         usort($near, static fn(int $a, int $b): int => abs($a - $middle) <=> abs($b - $middle));
 
         return $near[0];
+    }
+
+    /**
+     * Around the best moment; where the Sun is not seen then, those minutes of the ones that are seen that lie next to it.
+     *
+     * @param non-empty-list<Stretch> $seen
+     */
+    private static function peak(int $bestMin, array $seen): Stretch
+    {
+        $apart = static fn(Stretch $s): int => max(0, $s->fromMin - $bestMin, $bestMin - $s->toMin);
+        usort($seen, static fn(Stretch $a, Stretch $b): int => $apart($a) <=> $apart($b));
+        $from = max($seen[0]->fromMin, min($bestMin - self::HALF_PEAK_MIN, $seen[0]->toMin - 2 * self::HALF_PEAK_MIN));
+
+        return new Stretch($from, min($seen[0]->toMin, $from + 2 * self::HALF_PEAK_MIN));
     }
 
     /** What of a stretch is for turns, on whole steps.
@@ -106,7 +124,7 @@ final readonly class RotaDay
     {
         $seen = [];
         for ($t = $within->fromMin; $t < $within->toMin; $t += $stepMin) {
-            [$from, $to] = [self::midnight($here)->setTime(0, $t), self::midnight($here)->setTime(0, $t + $stepMin)];
+            [$from, $to] = [self::moment($here, $t), self::moment($here, $t + $stepMin)];
             $step = new Interval(JulianDate::fromDateTime($from), JulianDate::fromDateTime(max($from, $to)));
             $isHidden = array_filter($hidden, static fn(Interval $i): bool => $i->common($step)->seconds() > 0) !== [];
             if ($isHidden || !$here->at($from)->isSunUp() || !$here->at($to)->isSunUp() || ($together?->commonMin($t, $t + $stepMin) ?? 0) > 0) {

@@ -10,7 +10,7 @@ use KeenShadow\Core\RunSheet\Rotation\Turn;
 /**
  * Turns, posts and wishes as names and plain values; minutes from midnight.
  *
- * @phpstan-type WishesRow array{step_min: int, longest_min: int, rest_min: int, bells: list<array{name: string, from_min: int, to_min: int, is_break: bool}>, groups: array<string, array{turns: int|null, bells: list<string>|null}>, stations: array<string, array{minutes: int|null, capacity: int|null, crew: int|null}>, crew: array<string, array{from_min: int|null, to_min: int|null, gone_min: int|null}>}
+ * @phpstan-type WishesRow array{step_min: int, longest_min: int, rest_min: int, pairs: int|null, bells: list<array{name: string, from_min: int, to_min: int, is_break: bool}>, groups: array<string, array{turns: int|null, bells: list<string>|null}>, stations: array<string, array{minutes: int|null, capacity: int|null, crew: int|null}>, crew: array<string, array{from_min: int|null, to_min: int|null, gone_min: int|null}>}
  * @phpstan-type TurnRow array{group: string, station: string, start_min: int, end_min: int}
  * @phpstan-type PostRow array{id: string, helper: string, station: string, start_min: int, end_min: int}
  * @phpstan-type RotaRow array{wishes: WishesRow, turns: list<TurnRow>, posts: list<PostRow>}
@@ -53,6 +53,7 @@ final class RotaRecord
             'step_min' => $wishes->stepMin,
             'longest_min' => $wishes->longestMin,
             'rest_min' => $wishes->restMin,
+            'pairs' => $wishes->pairs,
             'bells' => array_map(static fn(Bell $b): array => ['name' => $b->name, 'from_min' => $b->fromMin, 'to_min' => $b->toMin, 'is_break' => $b->isBreak], $wishes->bells),
             'groups' => array_map(static fn(GroupWish $g): array => ['turns' => $g->turns, 'bells' => $g->bells], $wishes->groups),
             'stations' => array_map(static fn(StationWish $s): array => ['minutes' => $s->minutes, 'capacity' => $s->capacity, 'crew' => $s->crew], $wishes->stations),
@@ -67,6 +68,7 @@ final class RotaRecord
             $row['step_min'],
             $row['longest_min'],
             $row['rest_min'],
+            $row['pairs'],
             array_map(static fn(array $b): Bell => Bell::of($b['name'], $b['from_min'], $b['to_min'], $b['is_break']), $row['bells']),
             array_map(static fn(array $g): GroupWish => new GroupWish($g['turns'], $g['bells']), $row['groups']),
             array_map(static fn(array $s): StationWish => new StationWish($s['minutes'], $s['capacity'], $s['crew']), $row['stations']),

@@ -18,6 +18,7 @@ final readonly class Wishes
      * @param int $stepMin on which everything begins and ends
      * @param int $longestMin on duty without a rest
      * @param int $restMin a shorter gap is no rest
+     * @param int|null $pairs of glasses that are to be there on the day; null is those found fit so far
      * @param list<Bell> $bells
      * @param array<string, GroupWish> $groups by id
      * @param array<string, StationWish> $stations by method
@@ -27,6 +28,7 @@ final readonly class Wishes
         public int $stepMin,
         public int $longestMin,
         public int $restMin,
+        public ?int $pairs,
         public array $bells,
         public array $groups,
         public array $stations,
@@ -35,7 +37,7 @@ final readonly class Wishes
 
     public static function none(): self
     {
-        return new self(5, self::LONGEST_MIN, self::REST_MIN, [], [], [], []);
+        return new self(stepMin: 5, longestMin: self::LONGEST_MIN, restMin: self::REST_MIN, pairs: null, bells: [], groups: [], stations: [], crew: []);
     }
 
     /**
@@ -46,38 +48,39 @@ final readonly class Wishes
      *
      * @throws RunSheetException naming the field
      */
-    public static function of(int $stepMin, int $longestMin, int $restMin, array $bells, array $groups, array $stations, array $crew): self
+    public static function of(int $stepMin, int $longestMin, int $restMin, ?int $pairs, array $bells, array $groups, array $stations, array $crew): self
     {
         if (!in_array($stepMin, self::STEPS_MIN, true)) {
             throw RunSheetException::notAStep('step_min', self::STEPS_MIN);
         }
         RunSheetException::within('longest_min', $longestMin, $stepMin, 1440);
         RunSheetException::within('rest_min', $restMin, 0, 240);
+        RunSheetException::within('pairs', $pairs ?? 0, 0, 100_000);
 
-        return new self($stepMin, $longestMin, $restMin, Bell::day($bells), $groups, $stations, $crew);
+        return new self(stepMin: $stepMin, longestMin: $longestMin, restMin: $restMin, pairs: $pairs, bells: Bell::day($bells), groups: $groups, stations: $stations, crew: $crew);
     }
 
-    public function withLimits(int $stepMin, int $longestMin, int $restMin): self
+    public function withLimits(int $stepMin, int $longestMin, int $restMin, ?int $pairs): self
     {
-        return self::of($stepMin, $longestMin, $restMin, $this->bells, $this->groups, $this->stations, $this->crew);
+        return self::of($stepMin, $longestMin, $restMin, $pairs, $this->bells, $this->groups, $this->stations, $this->crew);
     }
 
     /** @param list<Bell> $bells */
     public function withBells(array $bells): self
     {
-        return self::of($this->stepMin, $this->longestMin, $this->restMin, $bells, $this->groups, $this->stations, $this->crew);
+        return self::of($this->stepMin, $this->longestMin, $this->restMin, $this->pairs, $bells, $this->groups, $this->stations, $this->crew);
     }
 
     /** @param array<string, GroupWish> $groups */
     public function withGroups(array $groups): self
     {
-        return self::of($this->stepMin, $this->longestMin, $this->restMin, $this->bells, array_replace($this->groups, $groups), $this->stations, $this->crew);
+        return self::of($this->stepMin, $this->longestMin, $this->restMin, $this->pairs, $this->bells, array_replace($this->groups, $groups), $this->stations, $this->crew);
     }
 
     /** @param array<string, StationWish> $stations */
     public function withStations(array $stations): self
     {
-        return self::of($this->stepMin, $this->longestMin, $this->restMin, $this->bells, $this->groups, array_replace($this->stations, $stations), $this->crew);
+        return self::of($this->stepMin, $this->longestMin, $this->restMin, $this->pairs, $this->bells, $this->groups, array_replace($this->stations, $stations), $this->crew);
     }
 
     /** @param CrewWish|null $wish null: is not asked to come */
@@ -85,6 +88,6 @@ final readonly class Wishes
     {
         $crew = $wish === null ? array_diff_key($this->crew, [$id => true]) : array_replace($this->crew, [$id => $wish]);
 
-        return self::of($this->stepMin, $this->longestMin, $this->restMin, $this->bells, $this->groups, $this->stations, $crew);
+        return self::of($this->stepMin, $this->longestMin, $this->restMin, $this->pairs, $this->bells, $this->groups, $this->stations, $crew);
     }
 }

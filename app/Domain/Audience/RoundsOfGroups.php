@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Domain\Audience;
+
+use App\Domain\Event\RoundParty;
+use App\Domain\Event\Rounds;
+use App\Domain\Event\RoundSpot;
+use App\Domain\Event\WantedViewers;
+use App\Domain\Site\EventPlan;
+use App\Models\Audience\AudienceGroup;
+use App\Models\Audience\AudienceStation;
+use App\Models\Event;
+use App\Text\AudienceWords;
+use KeenShadow\Core\Audience\Methods\Method;
+
+/** The groups of an event with the methods they may use, and the stations that these make. */
+final readonly class RoundsOfGroups implements Rounds
+{
+    /** With a viewer of their own everybody looks at once, and again and again (own judgement). */
+    private const OWN_LOOK_S = 120.0;
+
+    public function __construct(private WantedViewers $viewers) {}
+
+    public function parties(Event $event): array
+    {
+        return array_values($event->audienceGroups()->orderBy('name')->get()->map(static fn(AudienceGroup $g): RoundParty => new RoundParty(
+            $g->id,
+            $g->name,
+            $g->people,
+            array_map(static fn(Method $m): string => $m->value, $g->allowedMethods($event->policy)),
+        ))->all());
+    }
+
+    public function spots(Event $event): array
+    {
+        $parties = $this->parties($event);
+        $yard = EventYard::of($event, EventPlan::of($event)->plan(), $this->viewers->of($event));
+        $stations = array_column(array_map(static fn(AudienceStation $s): array => [$s->method->value, $s], $yard->stations), 1, 0);
+        $spots = [];
+        foreach (Method::cases() as $method) {
+            $people = array_map(static fn(RoundParty $p): int => in_array($method->value, $p->methods, true) ? $p->people : 0, $parties);
+            $station = $stations[$method->value] ?? null;
+            if (max([0, ...$people]) > 0) {
+                $spots[] = new RoundSpot(
+                    method: $method->value,
+                    name: AudienceWords::station($method),
+                    place: $station?->place,
+                    atOnce: $station === null ? array_sum($people) : $station->places,
+                    secondsEach: $station === null ? self::OWN_LOOK_S : $station->look_s + $station->hand_s,
+                    peoplePerHelper: $method->peoplePerHelper(),
+                    at: $station === null ? null : $yard->thingOf($station)?->middle,
+                );
+            }
+        }
+
+        return $spots;
+    }
+}

@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Domain\RunSheet;
+
+use App\Domain\Event\RoundParty;
+use App\Domain\Event\RoundSpot;
+use App\Models\RunSheet\Helper;
+use DateTimeImmutable;
+use Illuminate\Support\Str;
+use KeenShadow\Core\RunSheet\Cues\Sheet;
+use KeenShadow\Core\RunSheet\Rota\Fault;
+use KeenShadow\Core\RunSheet\Rota\Helping;
+use KeenShadow\Core\RunSheet\Rota\Party;
+use KeenShadow\Core\RunSheet\Rota\Relief;
+use KeenShadow\Core\RunSheet\Rota\Rota;
+use KeenShadow\Core\RunSheet\Rota\RotaCheck;
+use KeenShadow\Core\RunSheet\Rota\RotaDay;
+use KeenShadow\Core\RunSheet\Rota\RotaProblem;
+use KeenShadow\Core\RunSheet\Rota\Spot;
+use KeenShadow\Core\RunSheet\Rotation\Answer;
+use KeenShadow\Core\RunSheet\Rotation\Problem;
+use KeenShadow\Core\RunSheet\Rotation\Solver;
+use KeenShadow\Core\RunSheet\Rotation\Stretch;
+use KeenShadow\Core\RunSheet\Rotation\Turn;
+use KeenShadow\Core\Sky\LocalEclipse;
+
+/** Turns and duties of an event with all they depend on. */
+final readonly class EventRota
+{
+    /**
+     * @param RotaDay|null $day null where nothing of the eclipse is seen while the event is open
+     * @param list<RoundParty> $parties
+     * @param list<RoundSpot> $spots
+     * @param list<Helper> $helpers of the organisation, by name
+     * @param int $fit pairs of glasses found fit
+     */
+    public function __construct(
+        public Sheet $sheet,
+        public LocalEclipse $here,
+        public ?RotaDay $day,
+        public array $parties,
+        public array $spots,
+        public array $helpers,
+        public int $fit,
+    ) {}
+
+    public function rota(): Rota
+    {
+        return $this->sheet->rota;
+    }
+
+    /** The moment of a minute of turns and posts. */
+    public function at(int $minute): DateTimeImmutable
+    {
+        return RotaDay::moment($this->here, $minute);
+    }
+
+    public function isBest(Turn $turn): bool
+    {
+        return $this->day !== null && $this->day->peak->commonMin($turn->startMin, $turn->endMin) >= $this->rota()->wishes->stepMin;
+    }
+
+    /** @return array<string, string> what groups, stations and helpers are called */
+    public function names(): array
+    {
+        return array_column([
+            ...array_map(static fn(RoundParty $p): array => ["g{$p->id}", $p->name], $this->parties),
+            ...array_map(static fn(RoundSpot $s): array => [$s->method, $s->name], $this->spots),
+            ...array_map(static fn(Helper $h): array => [$h->rotaId(), $h->name], $this->helpers),
+        ], 1, 0);
+    }
+
+    /** What the check goes by: the pairs that are fit, whatever is promised. */
+    public function problem(): ?Problem
+    {
+        return $this->withPairs($this->fit);
+    }
+
+    /** @return list<Fault> */
+    public function faults(): array
+    {
+        $problem = $this->problem();
+
+        return $problem === null ? [] : RotaCheck::of($problem, array_values($this->rota()->turns), array_values($this->rota()->posts));
+    }
+
+    /** @return list<Stretch> when helpers are to be at a station */
+    public function staffed(string $station): array
+    {
+        $problem = $this->problem();
+
+        return $problem === null ? [] : RotaCheck::staffed($problem, $station, array_values($this->rota()->turns));
+    }
+
+    /** What is wanted, with the pairs that are to be there. */
+    public function wanted(): ?Problem
+    {
+        return $this->withPairs($this->rota()->wishes->pairs ?? $this->fit);
+    }
+
+    /** Turns and duties found anew for all. */
+    public function proposed(): Sheet
+    {
+        $problem = $this->wanted();
+        if ($problem === null) {
+            return $this->sheet;
+        }
+        $answer = Solver::solve($problem);
+
+        return $this->sheet->withRota($this->rota()->withTurns($answer->turns)->withPosts($answer->posts, self::number(...)));
+    }
+
+    /** Helpers found for what has none, with as few changes as can be; what was before a minute is over. */
+    public function relieved(int $fromMin): Sheet
+    {
+        $problem = $this->wanted();
+
+        return $problem === null ? $this->sheet : $this->sheet->withRota($this->rota()->withPosts(Relief::of($problem, array_values($this->rota()->turns), array_values($this->rota()->posts), $fromMin), self::number(...)));
+    }
+
+    /** Why turns are missing: the solver's answer, found again. */
+    public function answer(): ?Answer
+    {
+        $problem = $this->wanted();
+
+        return $problem === null ? null : Solver::solve($problem);
+    }
+
+    private function withPairs(int $pairs): ?Problem
+    {
+        return $this->day === null ? null : RotaProblem::of(
+            $this->rota()->wishes,
+            $this->day,
+            array_map(static fn(RoundParty $p): Party => new Party("g{$p->id}", $p->people, $p->methods), $this->parties),
+            array_map(static fn(RoundSpot $s): Spot => new Spot($s->method, $s->atOnce, $s->secondsEach, $s->peoplePerHelper, $s->at), $this->spots),
+            array_map(static fn(Helper $h): Helping => $h->helping(), $this->helpers),
+            $pairs,
+        );
+    }
+
+    private static function number(): string
+    {
+        return Str::uuid7()->toString();
+    }
+}
