@@ -145,6 +145,7 @@ test("nonsense for every route and every reader of files is answered quickly and
     );
     await context.post(`/events/${event}/run-sheet/templates`, { multipart: { _token, template: "F" } });
     known.sheetTemplate = sql("select max(id) from sheet_templates");
+    known.helper = await make(`/events/${event}/run-sheet/helpers`, { name: "F" }, "helpers");
     known.tag = "7";
     known.place = sql(`select id from listed_places where place_list_id = ${known.placeList} limit 1`);
     for (const [name, id] of Object.entries(known)) expect(id, name).toMatch(/^\d+$/);
@@ -158,6 +159,9 @@ test("nonsense for every route and every reader of files is answered quickly and
         part: "end_panel",
         wall: "a3",
         calendarKey: "0".repeat(40),
+        dutyKey: "0".repeat(40),
+        turn: `g${known.audienceGroup}-telescope`,
+        post: randomUUID(),
     });
 
     const routes = JSON.parse(execFileSync("php", ["artisan", "route:list", "--json"]).toString())
