@@ -158,6 +158,7 @@ test("nonsense for every route and every reader of files is answered quickly and
         paper: "a4",
         part: "end_panel",
         wall: "a3",
+        sheetPaper: "a4",
         calendarKey: "0".repeat(40),
         dutyKey: "0".repeat(40),
         turn: `g${known.audienceGroup}-telescope`,

@@ -19,6 +19,10 @@ Route::prefix('events/{event}/run-sheet')->name('runsheet.')->scopeBindings()->g
         Route::get('run-sheet.ics', [FileController::class, 'calendar'])->name('calendar');
         Route::get('run-sheet.csv', [FileController::class, 'csv'])->name('csv');
         Route::get('run-sheet.json', [FileController::class, 'json'])->name('json');
+        Route::get('people.csv', [FileController::class, 'people'])->name('people');
+        Route::get('helper-cards-{sheetPaper}.pdf', [FileController::class, 'helperCards'])->name('cards.helpers');
+        Route::get('station-cards-{sheetPaper}.pdf', [FileController::class, 'stationCards'])->name('cards.stations');
+        Route::get('briefing-{sheetPaper}.pdf', [FileController::class, 'briefing'])->name('briefing');
         Route::get('rotation', [RotationController::class, 'show'])->name('rotation');
         Route::get('rotation/why', [RotationController::class, 'why'])->name('why');
         Route::get('crew', [CrewController::class, 'show'])->name('crew');

@@ -62,6 +62,6 @@ final class AppServiceProvider extends ServiceProvider
         Queue::looping(fn(Looping $event) => $this->app->make(Workers::class)->sign($event->queue));
         Date::use(CarbonImmutable::class);
         // Anything else in an address is not found, rather than an error of the database.
-        Route::patterns(array_fill_keys(['event', 'lot', 'viewer', 'pairCheck', 'placeList', 'place', 'positionReading', 'audienceGroup', 'lotScan', 'lotFile', 'supplier', 'stockEntry', 'meterReading', 'viewerTrial', 'sheetTemplate', 'helper'], '[0-9]{1,18}') + ['tag' => '[0-9]{1,6}', 'paper' => '[a-z0-9]{1,10}', 'part' => '[a-z_]{1,20}', 'wall' => '[a-z0-9]{1,10}', 'calendarKey' => '[0-9a-f]{40}', 'dutyKey' => '[0-9a-f]{40}', 'turn' => 'g[0-9]{1,18}-[a-z_]{1,20}', 'post' => '[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}', 'cue' => '[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}']);
+        Route::patterns(array_fill_keys(['event', 'lot', 'viewer', 'pairCheck', 'placeList', 'place', 'positionReading', 'audienceGroup', 'lotScan', 'lotFile', 'supplier', 'stockEntry', 'meterReading', 'viewerTrial', 'sheetTemplate', 'helper'], '[0-9]{1,18}') + ['tag' => '[0-9]{1,6}', 'paper' => '[a-z0-9]{1,10}', 'part' => '[a-z_]{1,20}', 'wall' => '[a-z0-9]{1,10}', 'sheetPaper' => '[a-z0-9]{1,10}', 'calendarKey' => '[0-9a-f]{40}', 'dutyKey' => '[0-9a-f]{40}', 'turn' => 'g[0-9]{1,18}-[a-z_]{1,20}', 'post' => '[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}', 'cue' => '[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}']);
     }
 }

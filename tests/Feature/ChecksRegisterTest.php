@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Drawings\Sky\DiscSample;
+use App\Exports\RunSheet\RotaTable;
 use App\Exports\RunSheet\SheetTable;
 use App\Exports\Site\PlanFeatures;
 use App\Exports\Sky\CircumstancesRecord;
@@ -56,13 +57,14 @@ final class ChecksRegisterTest extends TestCase
                 Build::cases(),
             )),
             'sheet' => SheetTable::KEYS,
+            'people' => RotaTable::KEYS,
             'disc' => array_keys(DiscSample::of($solar->circumstances(Observer::at(36, -6))->maximum, '', '')->jsonSerialize()),
         ];
         $this->assertRegistered(array_merge(...array_map(
             static fn(string $what, array $of): array => array_map(static fn(int|string $key): string => "{$what}:{$key}", $of),
             array_keys($keys),
             $keys,
-        )), '/^(circumstances|eclipses|sun|path|plan|design|sheet|disc):/');
+        )), '/^(circumstances|eclipses|sun|path|plan|design|sheet|people|disc):/');
     }
 
     /** Whatever a page object or a drawing hands to a view: a figure with a row, or named there as none. */

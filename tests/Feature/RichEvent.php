@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Domain\RunSheet\EventSheet;
+use App\Exports\RunSheet\SheetPaper;
 use App\Exports\RunSheet\WallPaper;
 use App\Models\Event;
 use App\Models\Eyewear\Lot;
@@ -35,7 +36,7 @@ trait RichEvent
     /**
      * An event with one record of every kind that an address may name.
      *
-     * @return array<string, int|string|Method|Model|Paper|Part|WallPaper>
+     * @return array<string, \BackedEnum|Model|int|string>
      */
     private function richEvent(User $owner): array
     {
@@ -57,6 +58,7 @@ trait RichEvent
             'method' => Method::Telescope,
             'sheetTemplate' => SheetTemplate::query()->create(['organisation_id' => $owner->organisation_id, 'name' => Str::random(12), 'sheet' => Sheet::blank()]),
             'wall' => WallPaper::A3,
+            'sheetPaper' => SheetPaper::Letter,
             'cue' => self::cueOf($event, $owner),
             'helper' => $helper = Helper::makeOnce(Str::uuid()->toString(), ['organisation_id' => $owner->organisation_id, 'name' => Str::random(12), 'contact' => '600 000 000', 'training' => ['instrument'], 'duty_key' => Helper::newKey()]),
             ...self::rotaOf($event->refresh(), $owner, $helper),

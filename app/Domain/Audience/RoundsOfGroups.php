@@ -13,13 +13,21 @@ use App\Models\Audience\AudienceGroup;
 use App\Models\Audience\AudienceStation;
 use App\Models\Event;
 use App\Text\AudienceWords;
+use App\Text\RuleWords;
+use KeenShadow\Core\Audience\AgeBand;
+use KeenShadow\Core\Audience\Group;
 use KeenShadow\Core\Audience\Methods\Method;
+use KeenShadow\Core\Rules\Book\Standard;
+use KeenShadow\Core\Rules\Effect;
+use KeenShadow\Core\Rules\Rule;
 
 /** The groups of an event with the methods they may use, and the stations that these make. */
 final readonly class RoundsOfGroups implements Rounds
 {
     /** With a viewer of their own everybody looks at once, and again and again (own judgement). */
     private const OWN_LOOK_S = 120.0;
+
+    private const OF_POLICY = 'policy-';
 
     public function __construct(private WantedViewers $viewers) {}
 
@@ -51,10 +59,20 @@ final readonly class RoundsOfGroups implements Rounds
                     secondsEach: $station === null ? self::OWN_LOOK_S : $station->look_s + $station->hand_s,
                     peoplePerHelper: $method->peoplePerHelper(),
                     at: $station === null ? null : $yard->thingOf($station)?->middle,
+                    cautions: self::cautions($method),
                 );
             }
         }
 
         return $spots;
+    }
+
+    /** @return list<string> what holds whoever comes; what a policy forbids is no station */
+    private static function cautions(Method $method): array
+    {
+        $grown = new Group(people: 1, band: AgeBand::Adult, spectacles: 0, seated: 0, lowVision: 0, peeks: false);
+        $asking = array_filter($method->answer(Standard::book(), $grown, null)->rules ?? [], static fn(Rule $rule): bool => $rule->effect === Effect::Asks && !str_starts_with($rule->id, self::OF_POLICY));
+
+        return array_map(static fn(Rule $rule): string => RuleWords::sentence($rule->statement), array_values($asking));
     }
 }

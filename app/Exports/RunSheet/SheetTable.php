@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Exports\RunSheet;
 
+use App\Domain\RunSheet\WrittenRota;
 use App\Domain\RunSheet\WrittenSheet;
 use App\Exports\CsvLine;
 use App\Text\FilterWords;
@@ -26,7 +27,7 @@ final class SheetTable
         ));
     }
 
-    public static function json(WrittenSheet $sheet): string
+    public static function json(WrittenSheet $sheet, WrittenRota $rota): string
     {
         return json_encode([
             'event' => $sheet->event->title,
@@ -34,6 +35,7 @@ final class SheetTable
             'eclipse' => $sheet->here->eclipse->date(),
             'filters' => ['off' => self::instant($sheet->filterCues?->off), 'warning' => self::instant($sheet->filterCues?->warning), 'on' => self::instant($sheet->filterCues?->on), 'rule' => FilterWords::caution($sheet->filters, $sheet->clock)],
             'cues' => self::rows($sheet),
+            'people' => RotaTable::rows($sheet, $rota),
         ], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION) . "\n";
     }
 

@@ -5,35 +5,42 @@ declare(strict_types=1);
 namespace App\Exports\RunSheet;
 
 use App\Domain\RunSheet\FilterMoment;
+use App\Domain\RunSheet\WrittenRota;
 use App\Domain\RunSheet\WrittenSheet;
+use App\Domain\RunSheet\WrittenStint;
 use App\Text\Clock;
 use App\Text\CueWords;
 use App\Text\Days;
 use App\Text\FilterWords;
-use Dompdf\Dompdf;
-use Dompdf\Options;
 use KeenShadow\Core\RunSheet\Cues\CueKind;
 use KeenShadow\Core\RunSheet\Cues\PlacedCue;
 
 /** A run sheet for the wall, as PDF, in black on white. */
 final class WallSheet
 {
-    public static function pdf(WrittenSheet $sheet, WallPaper $paper): string
+    public static function pdf(WrittenSheet $sheet, WrittenRota $rota, WallPaper $paper): string
     {
         $clock = $sheet->clock;
-        $dompdf = new Dompdf(new Options(['isRemoteEnabled' => false, 'isPhpEnabled' => false, 'defaultFont' => 'DejaVu Sans']));
-        $dompdf->setPaper($paper->value);
-        $dompdf->loadHtml(view('runsheet.wall', [
+
+        return PlainPdf::of(view('runsheet.wall', [
             'event' => $sheet->event,
             'day' => Days::full($sheet->here->local($sheet->here->circumstances->maximum->time())),
             'zone' => $clock->zone(),
             'caution' => FilterWords::caution($sheet->filters, $clock),
             'letterPt' => $paper->letterPt(),
             'rows' => array_map(static fn(PlacedCue|FilterMoment $line): array => self::row($line, $clock), $sheet->lines()),
-        ])->render());
-        $dompdf->render();
+            'people' => array_filter([__('Turns') => self::people($rota->turns, $clock), __('Crew') => self::people($rota->duties, $clock)], static fn(array $rows): bool => $rows !== []),
+        ])->render(), $paper->value);
+    }
 
-        return $dompdf->output();
+    /**
+     * @param list<WrittenStint> $stints
+     *
+     * @return list<array{time: string, who: string, where: string}>
+     */
+    private static function people(array $stints, Clock $clock): array
+    {
+        return array_map(static fn(WrittenStint $s): array => ['time' => "{$clock->minute($s->from)}–{$clock->minute($s->to)}", 'who' => $s->who, 'where' => implode(', ', array_filter([$s->station, $s->place], static fn(string $text): bool => $text !== ''))], $stints);
     }
 
     /** @return array{time: string, name: string, kind: string, call: string, crew: string, who: string, notes: list<string>, isFilters: bool} */

@@ -68,6 +68,12 @@
             @foreach (['a4' => __('Wall sheet, A4 (PDF)'), 'a3' => __('Wall sheet, A3 (PDF)'), 'letter' => __('Wall sheet, Letter (PDF)')] as $wall => $words)
                 <li><a href="{{ route('runsheet.wall', [$frame->event, $wall]) }}">{{ $words }}</a></li>
             @endforeach
+            @foreach (['a4' => 'A4', 'letter' => 'Letter'] as $paper => $words)
+                <li><a href="{{ route('runsheet.briefing', [$frame->event, $paper]) }}">{{ __('Briefing for the crew, :paper (PDF)', ['paper' => $words]) }}</a></li>
+                <li><a href="{{ route('runsheet.cards.helpers', [$frame->event, $paper]) }}">{{ __('Pocket cards for helpers, :paper (PDF)', ['paper' => $words]) }}</a></li>
+                <li><a href="{{ route('runsheet.cards.stations', [$frame->event, $paper]) }}">{{ __('Pocket cards for stations, :paper (PDF)', ['paper' => $words]) }}</a></li>
+            @endforeach
+            <li><a href="{{ route('runsheet.people', $frame->event) }}">{{ __('Turns and duties (CSV)') }}</a></li>
             <li><a href="{{ route('runsheet.calendar', $frame->event) }}">{{ __('Calendar with alarms (iCalendar)') }}</a></li>
             <li><a href="{{ route('runsheet.csv', $frame->event) }}">{{ __('Table (CSV)') }}</a></li>
             <li><a href="{{ route('runsheet.json', $frame->event) }}">{{ __('All of it (JSON)') }}</a></li>

@@ -7,6 +7,7 @@
         @page { margin: 12mm; }
         body { font-family: "DejaVu Sans"; font-size: {{ $letterPt }}pt; color: #000; line-height: 1.25; }
         h1 { font-size: 1.6em; margin: 0 0 1mm; }
+        h2 { font-size: 1.25em; margin: 5mm 0 1mm; page-break-after: avoid; }
         p { margin: 0 0 3mm; }
         .caution { border: 0.6mm solid #000; padding: 2mm 3mm; font-weight: bold; }
         table { width: 100%; border-collapse: collapse; }
@@ -37,5 +38,13 @@
             @endforeach
         </tbody>
     </table>
+    @foreach ($people as $what => $stints)
+        <h2>{{ $what }}</h2>
+        <table>
+            @foreach ($stints as $stint)
+                <tr><td class="time">{{ $stint['time'] }}</td><td class="name">{{ $stint['who'] }}</td><td>{{ $stint['where'] }}</td></tr>
+            @endforeach
+        </table>
+    @endforeach
 </body>
 </html>

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exports\RunSheet;
+
+use Dompdf\Dompdf;
+use Dompdf\Options;
+
+/** A page of HTML as PDF that asks for nothing from outside. */
+final class PlainPdf
+{
+    public static function of(string $html, string $paper): string
+    {
+        $dompdf = new Dompdf(new Options(['isRemoteEnabled' => false, 'isPhpEnabled' => false, 'defaultFont' => 'DejaVu Sans']));
+        $dompdf->setPaper($paper);
+        $dompdf->loadHtml($html);
+        $dompdf->render();
+
+        return $dompdf->output();
+    }
+}
