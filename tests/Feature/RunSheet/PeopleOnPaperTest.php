@@ -88,7 +88,7 @@ final class PeopleOnPaperTest extends TestCase
         foreach (range(1, 26) as $i) {
             self::assertSame(1, substr_count($text, "Reading {$i} of a long"), "reading {$i}");
         }
-        self::assertMatchesRegularExpression('/1 of 3.*2 of 3/', $text);
+        self::assertStringContainsString('3 of 3', $text);
     }
 
     /** The event's own cautions come first; where filters never come off it says so. */
