@@ -6,10 +6,12 @@ declare(strict_types=1);
 
 require __DIR__ . '/../vendor/autoload.php';
 
+use KeenShadow\Core\RunSheet\Rota\Relief;
 use KeenShadow\Core\RunSheet\Rotation\ProblemRecord;
 use KeenShadow\Core\RunSheet\Rotation\Solver;
 
 const A_ROTATION_MAY_TAKE_S = 2.0;
+const A_NO_SHOW_MAY_TAKE_S = 1.0;
 
 $methods = ['glasses', 'glasses', 'pinhole', 'pinhole', 'projection', 'projection', 'mirror', 'telescope'];
 $problem = [
@@ -26,3 +28,10 @@ foreach (['all can be met' => [], 'places are scarce' => ['peak' => ['10:10', '1
     $share = (hrtime(true) - $begin) / 1e9 / A_ROTATION_MAY_TAKE_S;
     printf("A rotation, %s: %.2f of %g s (%d turns, %d groups short, %d in the best minutes)\n", $name, $share, A_ROTATION_MAY_TAKE_S, count($answer->turns), count($answer->unmet), count($answer->peak));
 }
+
+$answer = Solver::solve(ProblemRecord::read($problem));
+$gone = array_column($answer->posts, 'helper')[0];
+$left = ProblemRecord::read(array_replace($problem, ['crew' => array_values(array_filter($problem['crew'], static fn(array $h): bool => $h['id'] !== $gone))]));
+$begin = hrtime(true);
+$posts = Relief::of($left, $answer->turns, $answer->posts, $left->within->fromMin);
+printf("One does not come: %.2f of %g s\n", (hrtime(true) - $begin) / 1e9 / A_NO_SHOW_MAY_TAKE_S, A_NO_SHOW_MAY_TAKE_S);

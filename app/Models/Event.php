@@ -9,6 +9,7 @@ use App\Models\Audience\AudienceStation;
 use App\Models\Audience\TickedSupply;
 use App\Models\RunSheet\Duty;
 use App\Models\RunSheet\Helper;
+use App\Models\RunSheet\SheetBundle;
 use App\Models\RunSheet\SheetRevision;
 use App\Models\RunSheet\SheetTemplate;
 use App\Models\Site\PlanRevision;
@@ -138,6 +139,18 @@ final class Event extends Model
     public function positionReadings(): HasMany
     {
         return $this->hasMany(PositionReading::class);
+    }
+
+    /** @return HasMany<SheetBundle, $this> */
+    public function sheetBundles(): HasMany
+    {
+        return $this->hasMany(SheetBundle::class);
+    }
+
+    /** The same event at another place, to be asked and never kept. */
+    public function elsewhere(string $place, float $lat, float $lon, float $heightM, string $timezone): self
+    {
+        return $this->replicate()->forceFill(['id' => $this->id, 'place_name' => $place, 'lat' => $lat, 'lon' => $lon, 'height_m' => $heightM, 'timezone' => $timezone, 'updated_at' => $this->updated_at]);
     }
 
     public function observer(): Observer

@@ -14,8 +14,10 @@ use App\Domain\Event\Rounds;
 use App\Domain\Event\WantedViewers;
 use App\Domain\Eyewear\FitPairsOfLots;
 use App\Domain\RunSheet\Duties;
+use App\Domain\RunSheet\SheetFiles;
 use App\Domain\Viewers\ViewersWanted;
 use App\Domain\Workers;
+use App\Exports\RunSheet\WrittenFiles;
 use App\Models\Event;
 use App\Pages\Audience\AudienceRoom;
 use App\Pages\Eyewear\EyewearRoom;
@@ -43,6 +45,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(EyeHeights::class, EyeHeightsOfGroups::class);
         $this->app->bind(LookingGroups::class, GroupsThatLook::class);
         $this->app->bind(Rounds::class, RoundsOfGroups::class);
+        $this->app->bind(SheetFiles::class, WrittenFiles::class);
         $this->app->bind(WantedViewers::class, ViewersWanted::class);
         // In the order of work: a new room is added here.
         $this->app->tag([SkyRoom::class, SiteRoom::class, AudienceRoom::class, EyewearRoom::class, ViewersRoom::class, RunSheetRoom::class], 'rooms');
@@ -62,6 +65,6 @@ final class AppServiceProvider extends ServiceProvider
         Queue::looping(fn(Looping $event) => $this->app->make(Workers::class)->sign($event->queue));
         Date::use(CarbonImmutable::class);
         // Anything else in an address is not found, rather than an error of the database.
-        Route::patterns(array_fill_keys(['event', 'lot', 'viewer', 'pairCheck', 'placeList', 'place', 'positionReading', 'audienceGroup', 'lotScan', 'lotFile', 'supplier', 'stockEntry', 'meterReading', 'viewerTrial', 'sheetTemplate', 'helper'], '[0-9]{1,18}') + ['tag' => '[0-9]{1,6}', 'paper' => '[a-z0-9]{1,10}', 'part' => '[a-z_]{1,20}', 'wall' => '[a-z0-9]{1,10}', 'sheetPaper' => '[a-z0-9]{1,10}', 'calendarKey' => '[0-9a-f]{40}', 'dutyKey' => '[0-9a-f]{40}', 'turn' => 'g[0-9]{1,18}-[a-z_]{1,20}', 'post' => '[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}', 'cue' => '[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}']);
+        Route::patterns(array_fill_keys(['event', 'lot', 'viewer', 'pairCheck', 'placeList', 'place', 'positionReading', 'audienceGroup', 'lotScan', 'lotFile', 'supplier', 'stockEntry', 'meterReading', 'viewerTrial', 'sheetTemplate', 'helper', 'sheetBundle'], '[0-9]{1,18}') + ['tag' => '[0-9]{1,6}', 'paper' => '[a-z0-9]{1,10}', 'part' => '[a-z_]{1,20}', 'wall' => '[a-z0-9]{1,10}', 'sheetPaper' => '[a-z0-9]{1,10}', 'calendarKey' => '[0-9a-f]{40}', 'dutyKey' => '[0-9a-f]{40}', 'turn' => 'g[0-9]{1,18}-[a-z_]{1,20}', 'post' => '[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}', 'cue' => '[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}']);
     }
 }

@@ -22,7 +22,7 @@ once() {
 # Debian packages: "package:proof" pairs, where the proof is a file, a command or php:EXTENSION.
 RUN_PACKAGES="postgresql-15:/usr/lib/postgresql/15/bin/initdb postgresql-contrib:/usr/share/postgresql/15/extension/pg_trgm.control
   php8.2-pgsql:php:pdo_pgsql php8.2-intl:php:intl php8.2-mbstring:php:mbstring php8.2-xml:php:dom php8.2-opcache:php:Zend.OPcache
-  php8.2-gd:php:gd
+  php8.2-gd:php:gd php8.2-zip:php:zip
   nginx-light:/usr/sbin/nginx php8.2-fpm:/usr/sbin/php-fpm8.2 supervisor:/usr/bin/supervisord procps:/usr/bin/pkill"
 TEST_PACKAGES="poppler-utils:/usr/bin/pdftocairo chromium-headless-shell:/usr/bin/chromium-headless-shell python3-dateutil:/usr/lib/python3/dist-packages/dateutil/__init__.py"
 

@@ -13,7 +13,7 @@ import { sitePlan } from "./site/plan.js";
 import { position } from "./site/position.js";
 import { skyDisc } from "./sky/disc.js";
 import { placeMap, skyMap } from "./sky/map.js";
-import { placeList } from "./sky/place-list.js";
+import { watched } from "./watched.js";
 import { bench } from "./viewers/bench.js";
 import { pad } from "./viewers/pad.js";
 
@@ -27,7 +27,7 @@ const parts = {
     liveForm,
     pad,
     pairCheck,
-    placeList,
+    watched,
     placeMap,
     position,
     printPage,

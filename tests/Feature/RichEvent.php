@@ -68,6 +68,7 @@ trait RichEvent
             'viewer' => $viewer,
             'viewerTrial' => ViewerTrial::query()->create(['uuid' => Str::uuid()->toString(), 'viewer_id' => $viewer->id, 'design' => $viewer->design, 'tried_on' => '2027-01-01', 'image_mm' => 2.8, 'uncertainty_mm' => 0.5, 'tried_by' => $owner->id]),
             'placeList' => $list,
+            'sheetBundle' => $event->sheetBundles()->create(['uuid' => Str::uuid()->toString(), 'place_list_id' => $list->id, 'paper' => 'a4', 'size' => 1, 'sequence' => 0]),
             'place' => $list->places()->create(['position' => 1, 'name' => 'School', 'lat' => 36.5, 'lon' => -6.3, 'height_m' => 0]),
             'positionReading' => $event->positionReadings()->create(['seconds' => 60]),
         ];

@@ -16,7 +16,10 @@ use KeenShadow\Core\Sky\LocalEclipse;
 /** A run sheet with its times, for whatever goes out of the house. */
 final readonly class WrittenSheet
 {
-    /** @param list<PlacedCue> $cues in order of time */
+    /**
+     * @param list<PlacedCue> $cues in order of time
+     * @param string $ending of what calendars call its entries
+     */
     private function __construct(
         public Event $event,
         public LocalEclipse $here,
@@ -24,13 +27,30 @@ final readonly class WrittenSheet
         public Filters $filters,
         public ?FilterCues $filterCues,
         public Clock $clock,
+        public string $ending,
     ) {}
 
     public static function of(EventFacts $facts): self
     {
+        return self::written($facts, '');
+    }
+
+    /**
+     * The cues of an event at another place, of which no site plan is known.
+     *
+     * @param Event $there the event as it would be there
+     * @param string $ending of what calendars call its entries, so that no two places have the same
+     */
+    public static function elsewhere(Event $there, LocalEclipse $here, string $ending): self
+    {
+        return self::written(new EventFacts($there, $here, null), $ending);
+    }
+
+    private static function written(EventFacts $facts, string $ending): self
+    {
         $filters = $facts->filters();
 
-        return new self($facts->event, $facts->here, EventSheet::of($facts->event)->sheet()->placed(EventSheet::moments($facts)), $filters, FilterCues::of($facts->here, $filters), Clock::over($facts->here));
+        return new self(event: $facts->event, here: $facts->here, cues: EventSheet::of($facts->event)->sheet()->placed(EventSheet::moments($facts)), filters: $filters, filterCues: FilterCues::of($facts->here, $filters), clock: Clock::over($facts->here), ending: $ending);
     }
 
     /** @return list<PlacedCue|FilterMoment> cues, with the moments of the filters between them, in order of time */

@@ -31,11 +31,11 @@ final class SheetCalendar
             if ($placed->begins !== null && $placed->ends !== null) {
                 $cue = $placed->cue;
                 $notes = array_map(static fn($note): string => CueWords::note($note, $placed, $clock), $placed->notes);
-                self::add($calendar, $sheet, $now, "cue-{$cue->id}", $cue->name, [$placed->begins, $placed->ends], $cue->where, [CueWords::hangs($cue), $cue->who, $cue->crew, $cue->call === '' ? '' : "“{$cue->call}”", ...$notes]);
+                self::add($calendar, $sheet, $now, "cue-{$cue->id}{$sheet->ending}", $cue->name, [$placed->begins, $placed->ends], $cue->where, [CueWords::hangs($cue), $cue->who, $cue->crew, $cue->call === '' ? '' : "“{$cue->call}”", ...$notes]);
             }
         }
         foreach (FilterMoment::allOf($sheet->filterCues, $clock) as $moment) {
-            self::add($calendar, $sheet, $now, "{$moment->id}-{$sheet->event->uuid}", "{$moment->name} ({$moment->time})", [$moment->at, $moment->at], '', [FilterWords::caution($sheet->filters, $clock)], isCut: true);
+            self::add($calendar, $sheet, $now, "{$moment->id}-{$sheet->event->uuid}{$sheet->ending}", "{$moment->name} ({$moment->time})", [$moment->at, $moment->at], '', [FilterWords::caution($sheet->filters, $clock)], isCut: true);
         }
 
         return $calendar->serialize();

@@ -18,7 +18,7 @@ use KeenShadow\Core\RunSheet\Cues\PlacedCue;
 /** A run sheet for the wall, as PDF, in black on white. */
 final class WallSheet
 {
-    public static function pdf(WrittenSheet $sheet, WrittenRota $rota, WallPaper $paper): string
+    public static function pdf(WrittenSheet $sheet, ?WrittenRota $rota, WallPaper $paper): string
     {
         $clock = $sheet->clock;
 
@@ -29,7 +29,7 @@ final class WallSheet
             'caution' => FilterWords::caution($sheet->filters, $clock),
             'letterPt' => $paper->letterPt(),
             'rows' => array_map(static fn(PlacedCue|FilterMoment $line): array => self::row($line, $clock), $sheet->lines()),
-            'people' => array_filter([__('Turns') => self::people($rota->turns, $clock), __('Crew') => self::people($rota->duties, $clock)], static fn(array $rows): bool => $rows !== []),
+            'people' => array_filter([__('Turns') => self::people($rota->turns ?? [], $clock), __('Crew') => self::people($rota->duties ?? [], $clock)], static fn(array $rows): bool => $rows !== []),
         ])->render(), $paper->value);
     }
 

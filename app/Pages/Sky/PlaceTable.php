@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Sky;
 
-use App\Domain\Sky\ListProgress;
+use App\Domain\Progress;
 use App\Models\Sky\ListedPlace;
 use App\Models\Sky\PlaceList;
 use Illuminate\Contracts\Pagination\LengthAwarePaginator;
@@ -23,12 +23,12 @@ final readonly class PlaceTable
         public PlaceList $list,
         public LengthAwarePaginator $places,
         public array $rows,
-        public ListProgress $progress,
+        public Progress $progress,
         public string $column,
         public bool $isDescending,
     ) {}
 
-    public static function of(PlaceList $list, ListProgress $progress, SolarEclipse $eclipse, string $column, bool $isDescending): self
+    public static function of(PlaceList $list, Progress $progress, SolarEclipse $eclipse, string $column, bool $isDescending): self
     {
         $direction = $isDescending ? 'desc' : 'asc';
         $places = $list->places()->orderByRaw("{$column} {$direction} nulls last")->orderBy('position')->paginate(self::PER_PAGE);

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Sky;
 
+use App\Domain\Progress;
 use App\Domain\Sky\Eclipses;
-use App\Domain\Sky\ListProgress;
 use App\Domain\Workers;
 use App\Exports\Download;
 use App\Exports\Sky\ContactsCalendar;
@@ -104,15 +104,7 @@ final class PlaceListController
         if ($place->computed_at === null) {
             return $this->unfinished($event, $placeList);
         }
-        $there = $event->replicate(['id'])->forceFill([
-            'id' => $event->id,
-            'title' => $place->name,
-            'place_name' => $place->name,
-            'lat' => $place->lat,
-            'lon' => $place->lon,
-            'height_m' => $place->height_m,
-            'timezone' => $place->timezone ?? 'UTC',
-        ]);
+        $there = $event->elsewhere($place->name, $place->lat, $place->lon, $place->height_m, $place->timezone ?? 'UTC')->fill(['title' => $place->name]);
 
         $here = $this->eclipses->at($there);
 
@@ -146,6 +138,6 @@ final class PlaceListController
 
     private function page(PlaceSortRequest $request, Event $event, PlaceList $list): PlaceTable
     {
-        return PlaceTable::of($list, ListProgress::of($list, $this->workers), $this->eclipses->onDate($event->eclipse_date->format('Y-m-d')), $request->column(), $request->isDescending());
+        return PlaceTable::of($list, Progress::of($list->computed(), $list->size, $list->failed_at, $this->workers), $this->eclipses->onDate($event->eclipse_date->format('Y-m-d')), $request->column(), $request->isDescending());
     }
 }

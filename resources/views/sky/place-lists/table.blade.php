@@ -3,7 +3,7 @@
         {{ trans_choice('{1} 1 place, computed.|[2,*] :count places, all computed.', $table->progress->size) }}
         <a href="{{ route('place-lists.csv', [$event, $table->list]) }}">{{ __('Whole table as CSV') }}</a>
     @else
-        <label>{{ __(':done of :all places computed', ['done' => $table->progress->computed, 'all' => $table->progress->size]) }} <progress max="{{ $table->progress->size }}" value="{{ $table->progress->computed }}"></progress></label>
+        <label>{{ __(':done of :all places computed', ['done' => $table->progress->done, 'all' => $table->progress->size]) }} <progress max="{{ $table->progress->size }}" value="{{ $table->progress->done }}"></progress></label>
         @if ($table->progress->hasFailed)
             <p class="fault">{{ __('Computing the rest was given up; what is shown is right.') }}</p>
             @can('update', $event)

@@ -1,0 +1,34 @@
+<div role="status" data-done="{{ $page->isDone ? '1' : '' }}">
+    @foreach ($page->bundles as $bundle)
+        <section class="bundle">
+            <h2>{{ $bundle['name'] }}</h2>
+            <p class="note">{{ __('asked for at :time', ['time' => $bundle['asked']]) }}</p>
+            @if ($bundle['progress']->isDone())
+                <p>{{ trans_choice('{1} 1 sheet.|[2,*] :count sheets.', $bundle['progress']->size) }} <a href="{{ route('runsheet.places.zip', [$event, $bundle['id']]) }}">{{ __('All of them, with calendars and a table of times (ZIP)') }}</a></p>
+                @if ($bundle['isOld'])
+                    <p class="cue-note">{{ __('The event has changed since: make them again.') }}</p>
+                @endif
+            @else
+                <label>{{ __(':done of :all sheets made', ['done' => $bundle['progress']->done, 'all' => $bundle['progress']->size]) }} <progress max="{{ $bundle['progress']->size }}" value="{{ $bundle['progress']->done }}"></progress></label>
+                @if ($bundle['progress']->hasFailed)
+                    <p class="fault">{{ __('Making the rest was given up.') }}</p>
+                    @can('update', $event)
+                        <form method="post" action="{{ route('runsheet.places.again', [$event, $bundle['id']]) }}">
+                            @csrf
+                            <button class="btn btn-quiet">{{ __('Make the rest') }}</button>
+                        </form>
+                    @endcan
+                @elseif (! $bundle['progress']->isWorkedOn)
+                    <p class="fault">{{ __('Nobody works on it just now: is a queue worker running? It goes on by itself as soon as one does.') }}</p>
+                @endif
+            @endif
+            @can('update', $event)
+                <form method="post" action="{{ route('runsheet.places.destroy', [$event, $bundle['id']]) }}">
+                    @csrf
+                    @method('delete')
+                    <button class="link-button">{{ $bundle['progress']->isDone() ? __('Remove these sheets') : __('Stop and remove') }}</button>
+                </form>
+            @endcan
+        </section>
+    @endforeach
+</div>
