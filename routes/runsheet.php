@@ -50,6 +50,7 @@ Route::prefix('events/{event}/run-sheet')->name('runsheet.')->scopeBindings()->g
         Route::delete('places/{sheetBundle}', [BundleController::class, 'destroy'])->name('places.destroy');
         Route::post('rotation/propose', [RotationController::class, 'propose'])->name('rotation.propose');
         Route::put('rotation/wishes', [RotationController::class, 'wishes'])->name('rotation.wishes');
+        Route::post('rotation/bells', [RotationController::class, 'bells'])->name('rotation.bells');
         Route::get('turns/create', [RotationController::class, 'create'])->name('turns.create');
         Route::get('turns/{turn}/edit', [RotationController::class, 'edit'])->name('turns.edit');
         Route::post('turns', [RotationController::class, 'save'])->name('turns.save');

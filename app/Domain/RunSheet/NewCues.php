@@ -11,17 +11,18 @@ use KeenShadow\Core\RunSheet\Cues\Cue;
 use KeenShadow\Core\RunSheet\Cues\Occasion;
 use KeenShadow\Core\RunSheet\Cues\Sheet;
 use KeenShadow\Core\RunSheet\Cues\UsualCue;
+use Ramsey\Uuid\Uuid;
 
-/** Cues that come to a run sheet from elsewhere: each with a number of its own. */
+/** Cues that come to a run sheet from elsewhere: each with a number of its own; a usual one has the same for whoever proposes it to an event, so that two who do it at once have it once. */
 final class NewCues
 {
     /** @return list<Cue> what is usual for such an event at its eclipse */
     public static function usual(Occasion $occasion, EventFacts $facts): array
     {
-        return array_map(static function (UsualCue $usual): Cue {
+        return array_map(static function (UsualCue $usual) use ($facts): Cue {
             $words = CueWords::usual($usual);
 
-            return Cue::of(Str::uuid7()->toString(), $usual->kind, $words['name'], $usual->anchor, $usual->offsetS, durationS: $usual->durationS, crew: $words['crew'], call: $words['call']);
+            return Cue::of(Uuid::uuid5($facts->event->uuid, $usual->code)->toString(), $usual->kind, $words['name'], $usual->anchor, $usual->offsetS, durationS: $usual->durationS, crew: $words['crew'], call: $words['call']);
         }, UsualCue::for($occasion, EventSheet::moments($facts), $facts->filters()->mayComeOff()));
     }
 

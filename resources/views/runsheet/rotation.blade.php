@@ -133,6 +133,12 @@
                     <x-field name="rest_min" type="number" min="0" :label="__('before a break of at least, min')" :value="old('rest_min', $page->limits['rest_min'])" />
                     <button class="btn btn-primary">{{ __('Save') }}</button>
                 </form>
+                <form method="post" action="{{ route('runsheet.rotation.bells', $frame->event) }}" enctype="multipart/form-data" novalidate>
+                    @csrf
+                    <x-sheet-from :steps="$page->steps" :view="$view" />
+                    <x-field name="timetable" type="file" accept=".csv,.txt,.ics,text/csv,text/calendar" :label="__('Bells from a file')" :hint="__('A table (CSV) with name, from, to and perhaps break; or the school\'s calendar (iCalendar), of which the entries of the day of the event count.')" />
+                    <button class="btn btn-quiet">{{ __('Import the bells') }}</button>
+                </form>
             </details>
         @endif
     @endcan

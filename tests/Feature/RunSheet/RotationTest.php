@@ -12,7 +12,9 @@ use App\Models\Event;
 use App\Models\Role;
 use App\Models\RunSheet\Helper;
 use App\Models\User;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
+use KeenShadow\Core\RunSheet\Rota\Bell;
 use KeenShadow\Core\RunSheet\Rotation\Turn;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\RefreshDatabase;
@@ -117,6 +119,30 @@ final class RotationTest extends TestCase
             self::assertTrue($turn->startMin >= 615 && $turn->endMin <= 660 && $turn->group === "g{$this->a->id}" || $turn->startMin >= 680 && $turn->endMin <= 725, 'within lessons: ' . json_encode($turn));
         }
         self::assertSame([45, 15, 30], [$this->rota()->rota()->wishes->longestMin, $this->rota()->rota()->wishes->restMin, $this->rota()->rota()->wishes->pairs]);
+    }
+
+    /** A table, and a school's calendar with weekly lessons across the change to summer time: on the day of the event they stand at the same hours of the clock. */
+    #[TestWith(["name;from;to;break\nLesson 3;10:15;11:00;\nYard;11:00;11:20;yes\nLesson 4;11.20;12.05;"])]
+    #[TestWith(["Start,End,Lesson,Recreo\n11:20,12:05,Lesson 4,no\n11:00,11:20,Yard,Sí\n10:15,11:00,Lesson 3,"])]
+    #[TestWith(["BEGIN:VCALENDAR\r\nVERSION:2.0\r\nBEGIN:VEVENT\r\nUID:1\r\nSUMMARY:Lesson 3\r\nDTSTART;TZID=Europe/Madrid:20270104T101500\r\nDTEND;TZID=Europe/Madrid:20270104T110000\r\nRRULE:FREQ=WEEKLY\r\nEND:VEVENT\r\nBEGIN:VEVENT\r\nUID:2\r\nSUMMARY:Yard (break)\r\nDTSTART:20270802T090000Z\r\nDTEND:20270802T092000Z\r\nEND:VEVENT\r\nBEGIN:VEVENT\r\nUID:3\r\nSUMMARY:Lesson 4\r\nDTSTART;TZID=Europe/Madrid:20270802T112000\r\nDTEND;TZID=Europe/Madrid:20270802T120500\r\nEND:VEVENT\r\nBEGIN:VEVENT\r\nUID:4\r\nSUMMARY:Tuesday\r\nDTSTART;TZID=Europe/Madrid:20270105T101500\r\nDTEND;TZID=Europe/Madrid:20270105T110000\r\nRRULE:FREQ=WEEKLY\r\nEND:VEVENT\r\nBEGIN:VEVENT\r\nUID:5\r\nSUMMARY:Holiday\r\nDTSTART;VALUE=DATE:20270802\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n"])]
+    public function testBellsFromAFile(string $content): void
+    {
+        $this->post(route('runsheet.rotation.bells', $this->event), ['from' => '', 'timetable' => UploadedFile::fake()->createWithContent('bells', $content)])->assertSessionHasNoErrors();
+        self::assertEquals([Bell::of('Lesson 3', 615, 660, false), Bell::of('Yard', 660, 680, true), Bell::of('Lesson 4', 680, 725, false)], $this->rota()->rota()->wishes->bells);
+    }
+
+    #[TestWith(['', 'The file is empty'])]
+    #[TestWith(["name,from\nA,10:00", 'Line 1: the columns must be name,from,to'])]
+    #[TestWith(["name,from,to\nA,10:00,9:00", 'Line 1: write a name and two times'])]
+    #[TestWith(["name,from,to\nA,10:00,11:00\nB,10:30,11:30", 'this overlaps another one'])]
+    #[TestWith(["BEGIN:VCALENDAR\r\nVERSION:2.0\r\nEND:VCALENDAR\r\n", 'There are no bells in the file for that day.'])]
+    #[TestWith(["BEGIN:VCALENDAR\r\nnonsense", 'This calendar cannot be read.'])]
+    #[TestWith(["BEGIN:VCALENDAR\r\nVERSION:2.0\r\nBEGIN:VEVENT\r\nUID:1\r\nSUMMARY:A\r\nDTSTART:19000101T000000Z\r\nDTEND:19000101T000100Z\r\nRRULE:FREQ=HOURLY\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n", 'There are no bells in the file for that day.'])]
+    public function testAFileThatIsNoTimetable(string $content, string $words): void
+    {
+        $this->post(route('runsheet.rotation.bells', $this->event), ['from' => '', 'timetable' => UploadedFile::fake()->createWithContent('bells', $content)])->assertSessionHasErrors('timetable');
+        $this->get(route('runsheet.rotation', $this->event))->assertSee($words);
+        self::assertNull($this->event->refresh()->sheet_revision_id);
     }
 
     /** @param array<string, mixed> $change */

@@ -50,6 +50,8 @@ final class SheetTest extends TestCase
         $before = $this->sheet()->cues;
         $this->post(route('runsheet.propose', $this->event), ['from' => $this->event->refresh()->sheet_revision_id, 'occasion' => 'public']);
         self::assertEquals($before, $this->sheet()->cues, 'what is there stays once');
+        $this->post(route('runsheet.propose', $this->event), ['from' => '', 'occasion' => 'public']);
+        self::assertEquals($before, $this->sheet()->cues, 'nor does somebody add it twice who saw the sheet without');
     }
 
     public function testAnotherPlaceMovesEverythingAndFilterCuesGo(): void

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\RunSheet;
 use App\Domain\Event\EventReader;
 use App\Domain\RunSheet\EventRotas;
 use App\Domain\RunSheet\EventSheet;
+use App\Http\Requests\RunSheet\BellFileRequest;
 use App\Http\Requests\RunSheet\SheetStepRequest;
 use App\Http\Requests\RunSheet\ShiftRequest;
 use App\Http\Requests\RunSheet\TurnRequest;
@@ -21,6 +22,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use KeenShadow\Core\RunSheet\Cues\Sheet;
+use KeenShadow\Core\RunSheet\Rota\GroupWish;
 use KeenShadow\Core\RunSheet\Rotation\Turn;
 
 /** Groups over stations: what they go by, proposed, and turned by hand. */
@@ -59,6 +61,14 @@ final class RotationController
         EventSheet::of($event)->change($request->from(), static fn(Sheet $sheet): Sheet => $sheet->withRota($sheet->rota->with($request->wishes($sheet->rota->wishes))), $user);
 
         return $this->answer->after($request, $event, SheetView::Rotation, __('Saved. Turns stay as they are until new ones are proposed.'));
+    }
+
+    /** The school's timetable from a file; groups come in all of its lessons until something else is said. */
+    public function bells(BellFileRequest $request, Event $event, #[CurrentUser] User $user): View|RedirectResponse
+    {
+        EventSheet::of($event)->change($request->from(), static fn(Sheet $sheet): Sheet => $sheet->withRota($sheet->rota->with($sheet->rota->wishes->withBells($request->bells())->withGroups(array_map(static fn(GroupWish $g): GroupWish => new GroupWish($g->turns), $sheet->rota->wishes->groups)))), $user);
+
+        return $this->answer->after($request, $event, SheetView::Rotation, __('The bells of the file are taken. Turns stay as they are until new ones are proposed.'));
     }
 
     public function create(Event $event): View

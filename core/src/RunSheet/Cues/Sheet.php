@@ -46,12 +46,12 @@ final readonly class Sheet
         return self::of(array_values(array_replace($this->cues, array_column(array_map(static fn(Cue $cue): array => [$cue->id, $cue], $cues), 1, 0))), $this->opensS, $this->closesS, $this->rota);
     }
 
-    /** With those whose name is not there yet. */
+    /** With those of which neither name nor number is there yet. */
     public function withNew(Cue ...$cues): self
     {
         $names = array_map(static fn(Cue $cue): string => $cue->name, $this->cues);
 
-        return $this->with(...array_filter($cues, static fn(Cue $cue): bool => !in_array($cue->name, $names, true)));
+        return $this->with(...array_filter($cues, fn(Cue $cue): bool => !in_array($cue->name, $names, true) && !isset($this->cues[$cue->id])));
     }
 
     public function without(string $id): self
