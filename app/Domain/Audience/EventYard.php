@@ -23,11 +23,13 @@ use KeenShadow\Core\Site\Plan\ThingKind;
 final readonly class EventYard
 {
     /**
+     * @param list<int> $groupIds numbers of the groups, in the order of their attendances
      * @param list<Attendance> $attendances the groups, with the methods that the rule book allows
      * @param list<AudienceStation> $stations in the order of the methods, as stored or as usual
      * @param list<WantedViewer> $viewers
      */
     private function __construct(
+        public array $groupIds,
         public array $attendances,
         public array $stations,
         private SitePlan $plan,
@@ -37,7 +39,8 @@ final readonly class EventYard
     /** @param list<WantedViewer> $viewers that are to be built: where nobody has said otherwise, a station has as many places as they have */
     public static function of(Event $event, SitePlan $plan, array $viewers): self
     {
-        $attendances = array_values($event->audienceGroups()->orderBy('name')->get()->map(static fn(AudienceGroup $g): Attendance => new Attendance($g->name, $g->group(), $g->allowedMethods($event->policy), $g->comes, $g->ahead_min, $g->goes_first))->all());
+        $groups = $event->audienceGroups()->orderBy('name')->get();
+        $attendances = array_values($groups->map(static fn(AudienceGroup $g): Attendance => new Attendance($g->name, $g->group(), $g->allowedMethods($event->policy), $g->comes, $g->ahead_min, $g->goes_first))->all());
         $stored = $event->audienceStations()->get()->keyBy(static fn(AudienceStation $s): string => $s->method->value);
         $stations = [];
         foreach (Method::cases() as $method) {
@@ -47,7 +50,7 @@ final readonly class EventYard
             }
         }
 
-        return new self($attendances, $stations, $plan, $viewers);
+        return new self(array_values($groups->map(static fn(AudienceGroup $g): int => $g->id)->all()), $attendances, $stations, $plan, $viewers);
     }
 
     /** The station of a method; null where each has one of their own. */

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Domain\Audience;
 
 use App\Domain\Event\RoundParty;
+use App\Domain\Event\RoundPlan;
 use App\Domain\Event\Rounds;
 use App\Domain\Event\RoundSpot;
 use App\Domain\Event\WantedViewers;
 use App\Domain\Site\EventPlan;
-use App\Models\Audience\AudienceGroup;
 use App\Models\Audience\AudienceStation;
 use App\Models\Event;
 use App\Text\AudienceWords;
@@ -17,6 +17,7 @@ use App\Text\RuleWords;
 use KeenShadow\Core\Audience\AgeBand;
 use KeenShadow\Core\Audience\Group;
 use KeenShadow\Core\Audience\Methods\Method;
+use KeenShadow\Core\Audience\Yard\Attendance;
 use KeenShadow\Core\Rules\Book\Standard;
 use KeenShadow\Core\Rules\Effect;
 use KeenShadow\Core\Rules\Rule;
@@ -31,20 +32,25 @@ final readonly class RoundsOfGroups implements Rounds
 
     public function __construct(private WantedViewers $viewers) {}
 
-    public function parties(Event $event): array
+    public function of(Event $event): RoundPlan
     {
-        return array_values($event->audienceGroups()->orderBy('name')->get()->map(static fn(AudienceGroup $g): RoundParty => new RoundParty(
-            $g->id,
-            $g->name,
-            $g->people,
-            array_map(static fn(Method $m): string => $m->value, $g->allowedMethods($event->policy)),
-        ))->all());
+        $yard = EventYard::of($event, EventPlan::of($event)->plan(), $this->viewers->of($event));
+        $parties = array_map(
+            static fn(int $id, Attendance $a): RoundParty => new RoundParty($id, $a->name, $a->group->people, array_map(static fn(Method $m): string => $m->value, $a->methods)),
+            $yard->groupIds,
+            $yard->attendances,
+        );
+
+        return new RoundPlan($parties, self::spots($yard, $parties));
     }
 
-    public function spots(Event $event): array
+    /**
+     * @param list<RoundParty> $parties
+     *
+     * @return list<RoundSpot>
+     */
+    private static function spots(EventYard $yard, array $parties): array
     {
-        $parties = $this->parties($event);
-        $yard = EventYard::of($event, EventPlan::of($event)->plan(), $this->viewers->of($event));
         $stations = array_column(array_map(static fn(AudienceStation $s): array => [$s->method->value, $s], $yard->stations), 1, 0);
         $spots = [];
         foreach (Method::cases() as $method) {
@@ -70,9 +76,18 @@ final readonly class RoundsOfGroups implements Rounds
     /** @return list<string> what holds whoever comes; what a policy forbids is no station */
     private static function cautions(Method $method): array
     {
+        /** @var array<string, list<string>> $known the book stays as it is */
+        static $known = [];
         $grown = new Group(people: 1, band: AgeBand::Adult, spectacles: 0, seated: 0, lowVision: 0, peeks: false);
+
+        return array_map(RuleWords::sentence(...), $known[$method->value] ??= self::asked($method, $grown));
+    }
+
+    /** @return list<string> */
+    private static function asked(Method $method, Group $grown): array
+    {
         $asking = array_filter($method->answer(Standard::book(), $grown, null)->rules ?? [], static fn(Rule $rule): bool => $rule->effect === Effect::Asks && !str_starts_with($rule->id, self::OF_POLICY));
 
-        return array_map(static fn(Rule $rule): string => RuleWords::sentence($rule->statement), array_values($asking));
+        return array_map(static fn(Rule $rule): string => $rule->statement, array_values($asking));
     }
 }

@@ -23,6 +23,7 @@ final readonly class EventRotas
     public function of(EventFacts $facts, ?Sheet $sheet = null): EventRota
     {
         $event = $facts->event->loadMissing(['planRevision', 'sheetRevision']);
+        $rounds = $this->rounds->of($event);
         $sheet ??= EventSheet::of($event)->sheet();
         $moments = EventSheet::moments($facts);
         $filters = $facts->filters();
@@ -32,8 +33,8 @@ final readonly class EventRotas
             sheet: $sheet,
             here: $facts->here,
             day: RotaDay::of($facts->here, $facts->outlook->hidden ?? [], $filters->mayComeOff() && $off !== null && $on !== null ? [$off, $on] : null, $sheet->opens($moments), $sheet->closes($moments), $sheet->rota->wishes->stepMin),
-            parties: $this->rounds->parties($event),
-            spots: $this->rounds->spots($event),
+            parties: $rounds->parties,
+            spots: $rounds->spots,
             helpers: array_values($event->helpers()->orderBy('name')->get()->keyBy(static fn(Helper $h): string => $h->rotaId())->all()),
             fit: $this->pairs->count($event),
         );

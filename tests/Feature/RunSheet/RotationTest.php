@@ -10,6 +10,7 @@ use App\Domain\RunSheet\EventRotas;
 use App\Models\Audience\AudienceGroup;
 use App\Models\Event;
 use App\Models\Role;
+use App\Models\RunSheet\Duty;
 use App\Models\RunSheet\Helper;
 use App\Models\User;
 use Illuminate\Http\UploadedFile;
@@ -84,6 +85,7 @@ final class RotationTest extends TestCase
         $this->delete(route('runsheet.turns.destroy', [$this->event, "g{$this->b->id}-telescope"]), ['from' => $this->revision()])->assertRedirect();
         self::assertCount(2, $this->rota()->rota()->turns);
         $this->post(route('runsheet.turns.save', $this->event), ['from' => $this->revision(), 'group' => "g{$this->a->id}", 'station' => 'moon', 'start' => '10:00'])->assertSessionHasErrors('station');
+        $this->post(route('runsheet.turns.save', $this->event), ['from' => $this->revision(), 'group' => 'g999', 'station' => 'card', 'start' => '10:00'])->assertSessionHasErrors('group');
         $this->post(route('runsheet.turns.save', $this->event), ['from' => $this->revision(), 'group' => "g{$this->a->id}", 'station' => 'card', 'start' => '25:00'])->assertSessionHasErrors('start');
     }
 
@@ -157,6 +159,27 @@ final class RotationTest extends TestCase
     {
         $this->put(route('runsheet.rotation.wishes', $this->event), array_replace(['from' => '', 'step_min' => 5, 'longest_min' => 45, 'rest_min' => 15, 'pairs' => '', 'bells' => ''], $change))->assertSessionHasErrors($field);
         self::assertNull($this->event->refresh()->sheet_revision_id);
+    }
+
+    /** Where nothing is seen, and across midnight: every page answers, and turns stand at hours of that night. */
+    public function testAtOddPlaces(): void
+    {
+        $this->event->refresh()->update(['lat' => -33.9, 'lon' => 151.2, 'timezone' => 'Australia/Sydney']);
+        foreach (['rotation', 'crew', 'why', 'turns.create', 'posts.create', 'show', 'people'] as $page) {
+            $this->get(route("runsheet.{$page}", $this->event))->assertOk();
+        }
+        $this->get(route('runsheet.rotation', $this->event))->assertSee('Nothing of the eclipse is seen while the event is open.');
+        $this->propose();
+        $this->post(route('runsheet.posts.save', $this->event), ['from' => '', 'uuid' => Str::uuid()->toString(), 'helper' => 'h1', 'station' => 'card', 'start' => '10:00', 'end' => '10:30'])->assertSessionHasErrors('start');
+
+        $this->event->refresh()->update(['eclipse_date' => '2026-08-12', 'lat' => 74.0, 'lon' => 98.0, 'timezone' => 'Asia/Krasnoyarsk']);
+        foreach (['Ines', 'Omar', 'Ruth', 'Teo', 'Noor', 'Gus'] as $name) {
+            $this->comes($name, ['glasses', 'instrument', 'beam']);
+        }
+        $this->propose();
+        self::assertSame([], $this->rota()->faults());
+        self::assertCount(4, $this->rota()->rota()->turns);
+        self::assertSame(['2026-08-12', '2026-08-13'], Duty::query()->selectRaw("distinct (lower(during) at time zone 'Asia/Krasnoyarsk')::date::text as day")->orderBy('day')->pluck('day')->all());
     }
 
     /** No helper at all: what stands in the way, and the least that would help. */

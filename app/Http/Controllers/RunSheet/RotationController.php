@@ -58,7 +58,8 @@ final class RotationController
 
     public function wishes(WishesRequest $request, Event $event, #[CurrentUser] User $user): View|RedirectResponse
     {
-        EventSheet::of($event)->change($request->from(), static fn(Sheet $sheet): Sheet => $sheet->withRota($sheet->rota->with($request->wishes($sheet->rota->wishes))), $user);
+        $known = $this->rotas->of($this->reader->facts($event))->names();
+        EventSheet::of($event)->change($request->from(), static fn(Sheet $sheet): Sheet => $sheet->withRota($sheet->rota->with($request->wishes($sheet->rota->wishes, $known))), $user);
 
         return $this->answer->after($request, $event, SheetView::Rotation, __('Saved. Turns stay as they are until new ones are proposed.'));
     }
@@ -83,7 +84,11 @@ final class RotationController
 
     public function save(TurnRequest $request, Event $event, #[CurrentUser] User $user): View|RedirectResponse
     {
-        $turn = $request->turn($this->rotas->of($this->reader->facts($event))) ?? throw ValidationException::withMessages(['station' => __('Choose a station of this event.')]);
+        $rota = $this->rotas->of($this->reader->facts($event));
+        $turn = $request->turn($rota) ?? throw ValidationException::withMessages(['station' => __('Choose a station of this event.')]);
+        if (!isset($rota->names()[$turn->group])) {
+            throw ValidationException::withMessages(['group' => __('Choose a group of this event.')]);
+        }
         EventSheet::of($event)->change($request->from(), static fn(Sheet $sheet): Sheet => $sheet->withRota($sheet->rota->withoutTurn($request->string('was')->toString())->withTurn($turn)), $user);
 
         return $this->answer->after($request, $event, SheetView::Rotation, __('Saved.'));

@@ -59,7 +59,8 @@ final class WishesRequest extends FormRequest
         ];
     }
 
-    public function wishes(Wishes $was): Wishes
+    /** @param array<string, string> $known names of groups and stations of the event; of others nothing is kept */
+    public function wishes(Wishes $was, array $known): Wishes
     {
         $bells = TypedBells::read($this->string('bells')->toString());
         $names = array_column($bells, 'name');
@@ -77,7 +78,7 @@ final class WishesRequest extends FormRequest
         }
 
         return $was->withLimits($this->integer('step_min'), $this->integer('longest_min'), $this->integer('rest_min'), $this->filled('pairs') ? $this->integer('pairs') : null)
-            ->withBells($bells)->withGroups($groups)->withStations($stations);
+            ->withBells($bells)->withGroups(array_intersect_key($groups, $known))->withStations(array_intersect_key($stations, $known));
     }
 
     /** @return array<array-key, mixed> */
