@@ -8,7 +8,9 @@ use App\Domain\Event\EventReader;
 use App\Models\Event;
 use App\Models\RunSheet\Helper;
 use App\Text\CueWords;
+use App\Text\FilterWords;
 use App\Text\RotaWords;
+use Illuminate\Support\Str;
 use KeenShadow\Core\RunSheet\Cues\PlacedCue;
 use KeenShadow\Core\RunSheet\Rotation\Post;
 
@@ -50,13 +52,18 @@ final readonly class HelperDuties
         $cue = $placed->cue;
         $begins = $placed->begins ?? $sheet->here->begins();
 
-        return new WrittenDuty($sheet->event, $sheet->here->zone, $sheet->clock, uid: "cue-{$cue->id}", what: $cue->name, where: $cue->where, from: $begins, to: $placed->ends ?? $begins, lines: array_values(array_filter([CueWords::hangs($cue), $cue->crew, $cue->call === '' ? '' : "“{$cue->call}”"], static fn(string $line): bool => $line !== '')));
+        return new WrittenDuty($sheet->event, $sheet->here->zone, $sheet->clock, uid: "cue-{$cue->id}", what: $cue->name, where: $cue->where, from: $begins, to: $placed->ends ?? $begins, lines: array_values(array_filter([CueWords::hangs($cue), $cue->crew, $cue->call === '' ? '' : "“{$cue->call}”"], static fn(string $line): bool => $line !== '')), filters: self::filters($sheet));
     }
 
     private static function ofPost(string $id, Post $post, EventRota $rota, WrittenSheet $sheet): ?WrittenDuty
     {
         $spot = array_column($rota->spots, null, 'method')[$post->station] ?? null;
 
-        return $spot === null ? null : new WrittenDuty($sheet->event, $sheet->here->zone, $sheet->clock, uid: "post-{$id}", what: $spot->name, where: $spot->place ?? '', from: $rota->at($post->startMin), to: $rota->at($post->endMin), lines: RotaWords::atThePost($post->station));
+        return $spot === null ? null : new WrittenDuty($sheet->event, $sheet->here->zone, $sheet->clock, uid: "post-{$id}", what: $spot->name, where: $spot->place ?? '', from: $rota->at($post->startMin), to: $rota->at($post->endMin), lines: RotaWords::atThePost($post->station), filters: self::filters($sheet));
+    }
+
+    private static function filters(WrittenSheet $sheet): string
+    {
+        return Str::ucfirst(FilterWords::brief($sheet->filters, $sheet->clock)) . '.';
     }
 }

@@ -17,6 +17,7 @@ final readonly class WrittenDuty
      * @param string $what station, or name of a cue
      * @param string $where it stands; empty where nobody has said
      * @param list<string> $lines what is to be known of it
+     * @param string $filters what the rule about filters says at its event, in a few words
      */
     public function __construct(
         public Event $event,
@@ -28,5 +29,6 @@ final readonly class WrittenDuty
         public DateTimeImmutable $from,
         public DateTimeImmutable $to,
         public array $lines,
+        public string $filters,
     ) {}
 }

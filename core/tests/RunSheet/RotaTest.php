@@ -108,6 +108,7 @@ final class RotaTest extends TestCase
         $sunset = $here->bestVisible()->time() > $here->ends() ? $here->ends() : ($here->cutBy()->time ?? $here->ends());
         self::assertLessThanOrEqual($sunset, $day->at($day->seen[1]->toMin));
         self::assertGreaterThan($sunset->modify('-5 minutes'), $day->at($day->seen[1]->toMin));
+        self::assertLessThanOrEqual(5 * 60, abs($day->at($day->within->toMin)->getTimestamp() - $sunset->getTimestamp()), 'nothing is watched over after sunset');
         self::assertNull(RotaDay::of($here, [], null, $at('10:00'), $at('12:00'), 5), 'closed before it begins');
         $night = self::here('2027-08-02', 36.53, 170.0, 0.0);
         self::assertNull(RotaDay::of($night, [], null, $night->begins(), $night->ends(), 5));

@@ -6,6 +6,7 @@
             <section>
                 <h2>{{ $event['event'] }}</h2>
                 <p>{{ $event['day'] }} · {{ $event['place'] }} · {{ $event['zone'] }}</p>
+                <p class="caution">{{ $event['filters'] }}</p>
                 <ol class="duty-list">
                     @foreach ($event['duties'] as $duty)
                         <li>

@@ -82,7 +82,7 @@ final class CrewTest extends TestCase
         Auth::forgetUser();
 
         $page = $this->get(route('runsheet.duties', $ines->duty_key))->assertOk()->assertHeader('X-Robots-Tag', 'noindex');
-        $page->assertSeeInOrder(['Duties of Ines', '2 duties', 'Monday 2 August 2027', '09:40', 'Call the first bite', '10:00–10:30', 'Telescope', 'Never leave it before somebody has taken over'])->assertDontSee('Omar')->assertDontSee('10:30–11:00');
+        $page->assertSeeInOrder(['Duties of Ines', '2 duties', 'Monday 2 August 2027', 'Filters may come off from 10:45:31 to 10:48:11.', '09:40', 'Call the first bite', '10:00–10:30', 'Telescope', 'Never leave it before somebody has taken over'])->assertDontSee('Omar')->assertDontSee('10:30–11:00');
         self::assertStringContainsString('no-cache', (string) $page->headers->get('Cache-Control'));
         $this->get(route('runsheet.duties', str_repeat('0', 40)))->assertNotFound();
 

@@ -172,7 +172,7 @@ final class RotationTest extends TestCase
         $this->propose();
         $this->post(route('runsheet.posts.save', $this->event), ['from' => '', 'uuid' => Str::uuid()->toString(), 'helper' => 'h1', 'station' => 'card', 'start' => '10:00', 'end' => '10:30'])->assertSessionHasErrors('start');
 
-        $this->event->refresh()->update(['eclipse_date' => '2026-08-12', 'lat' => 74.0, 'lon' => 98.0, 'timezone' => 'Asia/Krasnoyarsk']);
+        $this->event->refresh()->update(['eclipse_date' => '2026-08-12', 'lat' => 78.0, 'lon' => 98.0, 'timezone' => 'Asia/Krasnoyarsk']);
         foreach (['Ines', 'Omar', 'Ruth', 'Teo', 'Noor', 'Gus'] as $name) {
             $this->comes($name, ['glasses', 'instrument', 'beam']);
         }

@@ -21,7 +21,7 @@ final readonly class RotaDay
 
     /**
      * @param Stretch $open hours of the event
-     * @param Stretch $within from the first contact to the last, as far as the event is open
+     * @param Stretch $within from the first contact to the last with the Sun up, as far as the event is open
      * @param Stretch $peak the best minutes
      * @param Stretch|null $together nobody has a turn: totality is for all
      * @param list<Stretch> $seen when there is something to look at and it is no time for all together
@@ -45,7 +45,7 @@ final readonly class RotaDay
     {
         $open = self::steps($here, $opens, $closes, $stepMin);
         $eclipse = self::steps($here, $here->begins(), $here->ends(), $stepMin);
-        $within = new Stretch(max($open->fromMin, $eclipse->fromMin), min($open->toMin, $eclipse->toMin));
+        $within = self::sunUp($here, max($open->fromMin, $eclipse->fromMin), min($open->toMin, $eclipse->toMin), $stepMin);
         $together = $bare === null ? null : self::steps($here, $bare[0]->modify('-' . self::STILL_MIN . ' minutes'), $bare[1], $stepMin);
         $seen = self::seen($here, $hidden, $within, $together, $stepMin);
         if ($seen === []) {
@@ -111,6 +111,15 @@ final readonly class RotaDay
         ), $this->seen);
 
         return array_values(array_filter($common, static fn(Stretch $s): bool => $s->fromMin < $s->toMin));
+    }
+
+    /** From the first whole step at which the Sun is up at some time to the last; an empty one where it never is. */
+    private static function sunUp(LocalEclipse $here, int $fromMin, int $toMin, int $stepMin): Stretch
+    {
+        $isUp = static fn(int $minute): bool => $here->at(self::moment($here, $minute))->isSunUp();
+        $up = array_values(array_filter($toMin > $fromMin ? range($fromMin, $toMin - $stepMin, $stepMin) : [], static fn(int $t): bool => $isUp($t) || $isUp($t + $stepMin)));
+
+        return $up === [] ? new Stretch($fromMin, $fromMin) : new Stretch($up[0], $up[count($up) - 1] + $stepMin);
     }
 
     /**
