@@ -1,5 +1,5 @@
 import { randomUUID } from "node:crypto";
-import { expect, expectAccessible, expectNoSidewaysScroll, signInAs, test } from "./support.js";
+import { expect, expectAccessible, expectNoSidewaysScroll, signIn, signInAs, test } from "./support.js";
 import { newEvent, newOrganiser, send, sql } from "./support-server.js";
 
 const GROUP = { band: "teen", people: "24" };
@@ -133,4 +133,19 @@ test("two who ask for the same helper at the same moment: one of them gets her, 
         ).toBe("t");
     await person.context.dispose();
     await other.context.dispose();
+});
+
+test("who may not plan sees turns and duties, no contact, and nothing to change", async ({ page }) => {
+    await signIn(page, "helper");
+    for (const [path, words] of [
+        ["rotation", "groups have all their turns"],
+        ["crew", "every post has somebody"],
+        ["places", "each with its own times"],
+    ]) {
+        await page.goto(`/events/2/run-sheet/${path}`);
+        await expect(page.getByText(words).first()).toBeVisible();
+        await expect(page.locator("main form, [data-move]")).toHaveCount(0);
+        await expect(page.getByText("ines@marea-baja.example")).toHaveCount(0);
+        await expectAccessible(page);
+    }
 });

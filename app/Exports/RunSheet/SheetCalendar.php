@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Exports\RunSheet;
 
 use App\Domain\RunSheet\FilterMoment;
+use App\Domain\RunSheet\WrittenRota;
 use App\Domain\RunSheet\WrittenSheet;
 use App\Exports\Sky\CalendarZone;
 use App\Text\Clock;
@@ -14,13 +15,13 @@ use DateTimeImmutable;
 use Sabre\VObject\Component\VCalendar;
 
 /**
- * A run sheet as iCalendar (RFC 5545): one entry for each cue in the event's zone, with alarms, and the moments of the
- * filters. An entry keeps its UID whatever moves; its SEQUENCE rises with every change of the event.
+ * A run sheet as iCalendar (RFC 5545): one entry for each cue and each turn of a group in the event's zone, with alarms, and the
+ * moments of the filters. An entry keeps its UID whatever moves; its SEQUENCE rises with every change of the event.
  */
 final class SheetCalendar
 {
     /** The same for the same sheet: an entry is as old as the last change of its event. */
-    public static function of(WrittenSheet $sheet): string
+    public static function of(WrittenSheet $sheet, ?WrittenRota $rota): string
     {
         $now = $sheet->event->updated_at ?? $sheet->here->begins();
         $calendar = new VCalendar(['PRODID' => '-//Keen Shadow//Run sheet//EN', 'X-WR-CALNAME' => $sheet->event->title]);
@@ -36,6 +37,10 @@ final class SheetCalendar
         }
         foreach (FilterMoment::allOf($sheet->filterCues, $clock) as $moment) {
             self::add($calendar, $sheet, $now, "{$moment->id}-{$sheet->event->uuid}{$sheet->ending}", "{$moment->name} ({$moment->time})", [$moment->at, $moment->at], '', [FilterWords::caution($sheet->filters, $clock)], isCut: true);
+        }
+
+        foreach ($rota->turns ?? [] as $turn) {
+            self::add($calendar, $sheet, $now, "turn-{$turn->id}-{$sheet->event->uuid}", "{$turn->who}: {$turn->station}", [$turn->from, $turn->to], $turn->place, []);
         }
 
         return $calendar->serialize();

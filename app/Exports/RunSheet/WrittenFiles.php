@@ -17,6 +17,6 @@ final class WrittenFiles implements SheetFiles
 
     public function calendar(WrittenSheet $sheet): string
     {
-        return SheetCalendar::of($sheet);
+        return SheetCalendar::of($sheet, null);
     }
 }

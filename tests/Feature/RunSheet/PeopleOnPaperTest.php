@@ -58,6 +58,12 @@ final class PeopleOnPaperTest extends TestCase
         self::assertStringNotContainsString('600 000 001', $csv . $this->get(route('runsheet.json', $this->event))->assertJsonPath('people.0.who', '=Ines')->getContent());
     }
 
+    public function testTheCalendarOfTheEventHasTheTurns(): void
+    {
+        $calendar = (string) $this->get(route('runsheet.calendar', $this->event))->assertOk()->getContent();
+        self::assertMatchesRegularExpression('/UID:turn-g\d+-telescope-' . $this->event->uuid . '@keen-shadow\r\n.*SUMMARY:Class 5A: Telescope \(Morning\)\r\n.*DTSTART;TZID=Europe\/Madrid:20270802T102000\r\nDTEND;TZID=Europe\/Madrid:20270802T103000\r\n/s', $calendar);
+    }
+
     /** Four to a sheet; a card says its own and what holds there, and the lines to cut along quarter the paper. */
     #[TestWith(['a4', '595.28 x 841.89'])]
     #[TestWith(['letter', '612 x 792'])]

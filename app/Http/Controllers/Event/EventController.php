@@ -80,7 +80,8 @@ final class EventController
 
     public function restore(Event $event): RedirectResponse
     {
-        $event->restore();
+        // Its helpers may be elsewhere by now: then it stays removed.
+        DB::transaction(static fn(): bool => $event->restore());
 
         return redirect()->route('sky.show', $event)->with('status', __('“:title” is back.', ['title' => $event->title]));
     }

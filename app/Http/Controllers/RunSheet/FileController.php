@@ -31,7 +31,7 @@ final readonly class FileController
 
     public function calendar(Event $event): Response
     {
-        return Download::of($event, '-run-sheet.ics', 'text/calendar', SheetCalendar::of($this->sheet($event)));
+        return Download::of($event, '-run-sheet.ics', 'text/calendar', SheetCalendar::of($this->sheet($event), $this->rota($event)));
     }
 
     public function csv(Event $event): Response

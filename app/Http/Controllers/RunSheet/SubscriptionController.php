@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers\RunSheet;
 
 use App\Domain\Event\EventReader;
+use App\Domain\RunSheet\EventRotas;
+use App\Domain\RunSheet\WrittenRota;
 use App\Domain\RunSheet\WrittenSheet;
 use App\Exports\RunSheet\SheetCalendar;
 use App\Models\Event;
@@ -20,10 +22,10 @@ final class SubscriptionController
     private const MAX_AGE_S = 300;
 
     /** Who has the address has the sheet; nothing is said of an address that there is not. */
-    public function show(Request $request, string $calendarKey, EventReader $reader): Response
+    public function show(Request $request, string $calendarKey, EventReader $reader, EventRotas $rotas): Response
     {
         $event = Event::query()->with('sheetRevision')->where('calendar_key', $calendarKey)->firstOrFail();
-        $calendar = SheetCalendar::of(WrittenSheet::of($reader->facts($event)));
+        $calendar = SheetCalendar::of(WrittenSheet::of($facts = $reader->facts($event)), WrittenRota::of($rotas->of($facts)));
         $response = response($calendar, 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Cache-Control' => 'private, max-age=' . self::MAX_AGE_S]);
         $response->setEtag(hash('sha256', $calendar));
         $response->isNotModified($request);
