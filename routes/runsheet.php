@@ -56,6 +56,7 @@ Route::prefix('events/{event}/run-sheet')->name('runsheet.')->scopeBindings()->g
         Route::post('turns', [RotationController::class, 'save'])->name('turns.save');
         Route::put('turns/{turn}/move', [RotationController::class, 'move'])->name('turns.move');
         Route::delete('turns/{turn}', [RotationController::class, 'destroy'])->name('turns.destroy');
+        Route::post('crew/all', [CrewController::class, 'all'])->name('crew.all');
         Route::post('crew/fill', [CrewController::class, 'fill'])->name('crew.fill');
         Route::get('posts/create', [PostController::class, 'create'])->name('posts.create');
         Route::get('posts/{post}/edit', [PostController::class, 'edit'])->name('posts.edit');

@@ -96,6 +96,9 @@ final readonly class RotationPage
         if ($problem === null) {
             return __('Nothing of the eclipse is seen while the event is open.');
         }
+        if (array_filter($rota->parties, static fn(RoundParty $p): bool => $p->methods !== []) === []) {
+            return $rota->parties === [] ? __('Nobody comes yet.') : __('No group has a method yet: choose how each of them looks.');
+        }
         if ($groups === []) {
             return __('No group goes round: all come as they like.');
         }

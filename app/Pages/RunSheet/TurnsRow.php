@@ -52,7 +52,11 @@ final readonly class TurnsRow
             name: $party->name,
             people: $party->people,
             turns: $rows,
-            wanted: $asked === 0 ? __('comes as it likes') : trans_choice('{1} 1 turn|[2,*] :count turns', $asked),
+            wanted: match (true) {
+                $party->methods === [] => __('no method chosen yet'),
+                $asked === 0 => __('comes as it likes'),
+                default => trans_choice('{1} 1 turn|[2,*] :count turns', $asked),
+            },
             wish: (string) $wish->turns,
             comes: $wish->bells,
         );

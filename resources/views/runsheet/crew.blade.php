@@ -29,6 +29,15 @@
         @endif
         @if ($page->others !== [])
             <h2 id="others">{{ __('Not asked for this event') }}</h2>
+            @can('update', $frame->event)
+                @if (count($page->others) > 1)
+                    <form method="post" action="{{ route('runsheet.crew.all', $frame->event) }}">
+                        @csrf
+                        <x-sheet-from :steps="$page->steps" :view="$view" />
+                        <button class="btn btn-quiet">{{ __('All of these come') }}</button>
+                    </form>
+                @endif
+            @endcan
             @include('runsheet.helpers', ['helpers' => $page->others, 'isComing' => false, 'labelledby' => 'others'])
         @endif
     </div>

@@ -29,6 +29,9 @@
         @if ($page->groups === [])
             <p>{{ __('Nobody comes yet. Groups, and how each may look, are written down on the Audience pages; they go round here.') }} <a href="{{ route('audience.index', $frame->event) }}">{{ __('To the groups') }}</a></p>
         @else
+            @if ($page->stations === [])
+                <p><a href="{{ route('audience.methods', $frame->event) }}">{{ __('To the methods of the groups') }}</a></p>
+            @endif
             <h2 id="turns">{{ __('Turns') }}</h2>
             <x-table labelledby="turns" class="stacks">
                 <x-slot:head>

@@ -119,7 +119,9 @@ final class CrewTest extends TestCase
 
     public function testTwoExchangeTheirDuties(): void
     {
-        [$ines, $omar] = [$this->helper('Ines'), $this->helper('Omar')];
+        [$ines, $omar] = array_map(fn(string $name): Helper => Helper::makeOnce(Str::uuid()->toString(), ['organisation_id' => $this->event->organisation_id, 'name' => $name, 'training' => ['instrument'], 'duty_key' => Helper::newKey()]), ['Ines', 'Omar']);
+        $this->post(route('runsheet.crew.all', $this->event), ['from' => ''])->assertSessionHasNoErrors();
+        $this->get(route('runsheet.crew', $this->event))->assertSee('2 helpers')->assertDontSee('All of these come');
         [$a, $b] = [$this->duty($ines, '10:00', '10:30'), $this->duty($omar, '10:30', '11:00')];
         $this->get(route('runsheet.posts.edit', [$this->event, $a]))->assertOk()->assertSee('Omar at Telescope, 10:30–11:00');
         $this->post(route('runsheet.posts.swap', [$this->event, $a]), ['from' => $this->event->refresh()->sheet_revision_id, 'with' => $b])->assertSessionHasNoErrors();

@@ -44,6 +44,14 @@ final class RotationTest extends TestCase
         $this->actingAs($this->organiser);
     }
 
+    public function testWithoutGroupsOrMethodsItSaysWhatComesFirst(): void
+    {
+        $this->event->audienceGroups()->update(['methods' => []]);
+        $this->get(route('runsheet.rotation', $this->event))->assertOk()->assertSee('No group has a method yet')->assertSee(route('audience.methods', $this->event))->assertDontSee('Propose turns');
+        $this->event->audienceGroups()->delete();
+        $this->get(route('runsheet.rotation', $this->event))->assertOk()->assertSee('Nobody comes yet.')->assertSee(route('audience.index', $this->event));
+    }
+
     /** Totality 10:45:26 to 10:48:19 is for all together; the telescope has Ines from the first step to the last but for her rests. */
     public function testTurnsAndDutiesAreProposed(): void
     {

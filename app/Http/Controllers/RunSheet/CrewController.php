@@ -18,6 +18,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\View\View;
 use KeenShadow\Core\RunSheet\Cues\Sheet;
 use KeenShadow\Core\RunSheet\Rota\CrewWish;
+use KeenShadow\Core\RunSheet\Rota\Wishes;
 
 /** Who helps at an event, where they are, and what happens when somebody does not come. */
 final class CrewController
@@ -38,6 +39,19 @@ final class CrewController
         EventSheet::of($event)->change($request->from(), static fn(Sheet $sheet): Sheet => $sheet->withRota($sheet->rota->with($sheet->rota->wishes->withHelper($helper->rotaId(), $request->wish()))), $user);
 
         return $this->answer->after($request, $event, SheetView::Crew, __('Saved.'));
+    }
+
+    /** Everybody of the organisation is asked who is not yet. */
+    public function all(SheetStepRequest $request, Event $event, #[CurrentUser] User $user): View|RedirectResponse
+    {
+        $ids = $event->helpers()->get()->map(static fn(Helper $h): string => $h->rotaId())->all();
+        EventSheet::of($event)->change($request->from(), static fn(Sheet $sheet): Sheet => $sheet->withRota($sheet->rota->with(array_reduce(
+            array_diff($ids, array_map(strval(...), array_keys($sheet->rota->wishes->crew))),
+            static fn(Wishes $wishes, string $id): Wishes => $wishes->withHelper($id, new CrewWish()),
+            $sheet->rota->wishes,
+        ))), $user);
+
+        return $this->answer->after($request, $event, SheetView::Crew, __('All are asked. Say below who comes later or leaves earlier.'));
     }
 
     /** Somebody does not come, or leaves: their duties go to others at once, with as few changes as can be. */
