@@ -19,7 +19,6 @@ use KeenShadow\Core\RunSheet\Rota\RotaCheck;
 use KeenShadow\Core\RunSheet\Rota\RotaDay;
 use KeenShadow\Core\RunSheet\Rota\RotaProblem;
 use KeenShadow\Core\RunSheet\Rota\Spot;
-use KeenShadow\Core\RunSheet\Rotation\Answer;
 use KeenShadow\Core\RunSheet\Rotation\Problem;
 use KeenShadow\Core\RunSheet\Rotation\Solver;
 use KeenShadow\Core\RunSheet\Rotation\Stretch;
@@ -112,20 +111,21 @@ final readonly class EventRota
         return $this->sheet->withRota($this->rota()->withTurns($answer->turns)->withPosts($answer->posts, self::number(...)));
     }
 
+    /** The minute before which all is over at a moment: on the day now, else the opening. */
+    public function overUntil(DateTimeImmutable $now): int
+    {
+        $open = $this->day->open ?? new Stretch(0, 0);
+        $minute = $this->day?->minuteOf($now) ?? 0;
+
+        return $minute > $open->fromMin && $minute < $open->toMin ? $minute : $open->fromMin;
+    }
+
     /** Helpers found for what has none, with as few changes as can be; what was before a minute is over. */
     public function relieved(int $fromMin): Sheet
     {
         $problem = $this->wanted();
 
         return $problem === null ? $this->sheet : $this->sheet->withRota($this->rota()->withPosts(Relief::of($problem, array_values($this->rota()->turns), array_values($this->rota()->posts), $fromMin), self::number(...)));
-    }
-
-    /** Why turns are missing: the solver's answer, found again. */
-    public function answer(): ?Answer
-    {
-        $problem = $this->wanted();
-
-        return $problem === null ? null : Solver::solve($problem);
     }
 
     private function withPairs(int $pairs): ?Problem

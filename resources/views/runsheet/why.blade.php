@@ -4,7 +4,9 @@
     @foreach ($short as $one)
         <h2>{{ $one->group }}</h2>
         <p>{{ $one->why }}</p>
-        @if ($one->remedies === [])
+        @if ($one->remedies === null)
+            <p>{{ __('Mend the groups above first, and look again.') }}</p>
+        @elseif ($one->remedies === [])
             <p>{{ __('No single change was found that would help.') }}</p>
         @else
             <p>{{ __('Any one of these is enough, the smallest trouble first:') }}</p>

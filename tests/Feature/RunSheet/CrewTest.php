@@ -13,6 +13,8 @@ use App\Models\Role;
 use App\Models\RunSheet\Duty;
 use App\Models\RunSheet\Helper;
 use App\Models\User;
+use DateTimeImmutable;
+use DateTimeZone;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
@@ -115,6 +117,12 @@ final class CrewTest extends TestCase
         self::assertSame([], app(EventRotas::class)->of(app(EventReader::class)->facts($this->event->refresh()->load('sheetRevision')))->faults());
         $this->post(route('runsheet.undo', $this->event), ['from' => $this->event->refresh()->sheet_revision_id]);
         self::assertSame($before, $this->posts());
+
+        // On the day, at 10:33: what was before is over, whoever did it.
+        $this->travelTo(new DateTimeImmutable('2027-08-02 10:33', new DateTimeZone('Europe/Madrid')));
+        $this->post(route('runsheet.helpers.gone', [$this->event, $ines]), ['from' => $this->event->refresh()->sheet_revision_id, 'gone_at' => ''])->assertSessionHasNoErrors();
+        self::assertSame(self::cut($before, 0, 635), self::cut($this->posts(), 0, 635));
+        self::assertSame([], array_filter(self::cut($this->posts(), 635, 1440), static fn(array $p): bool => $p[0] === $ines->rotaId()));
     }
 
     public function testTwoExchangeTheirDuties(): void
@@ -194,6 +202,16 @@ final class CrewTest extends TestCase
         }
 
         return $id;
+    }
+
+    /**
+     * @param list<array{string, int, int}> $posts
+     *
+     * @return list<array{string, int, int}> what of them lies between two minutes
+     */
+    private static function cut(array $posts, int $from, int $to): array
+    {
+        return array_values(array_filter(array_map(static fn(array $p): array => [$p[0], max($p[1], $from), min($p[2], $to)], $posts), static fn(array $p): bool => $p[1] < $p[2]));
     }
 
     /** @return list<array{string, int, int}> in order of time */

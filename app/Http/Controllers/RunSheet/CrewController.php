@@ -64,7 +64,9 @@ final class CrewController
             $was = $sheet->rota->wishes->crew[$helper->rotaId()] ?? new CrewWish();
             $gone = $sheet->withRota($sheet->rota->with($sheet->rota->wishes->withHelper($helper->rotaId(), new CrewWish($was->fromMin, $was->toMin, $at))));
 
-            return $this->rotas->of($facts, $gone)->relieved($at);
+            $rota = $this->rotas->of($facts, $gone);
+
+            return $rota->relieved(max($at, $rota->overUntil(now())));
         }, $user);
 
         return $this->answer->after($request, $event, SheetView::Crew, __(':name is not there any more; their duties are with others as far as there is somebody. Undo brings back what was.', ['name' => $helper->name]));
@@ -76,10 +78,8 @@ final class CrewController
         $facts = $this->reader->facts($event);
         EventSheet::of($event)->change($request->from(), function (Sheet $sheet) use ($facts): Sheet {
             $rota = $this->rotas->of($facts, $sheet);
-            $now = $rota->day?->minuteOf(now());
-            $isToday = $rota->day !== null && $now > $rota->day->open->fromMin && $now < $rota->day->open->toMin;
 
-            return $rota->relieved($isToday ? $now : $rota->day->open->fromMin ?? 0);
+            return $rota->relieved($rota->overUntil(now()));
         }, $user);
 
         return $this->answer->after($request, $event, SheetView::Crew, __('Duties that had nobody are filled as far as there is somebody. Undo brings back what was.'));

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\RunSheet;
 use App\Domain\Event\EventReader;
 use App\Domain\RunSheet\EventRotas;
 use App\Domain\RunSheet\EventSheet;
+use App\Domain\RunSheet\ShortGroups;
 use App\Http\Requests\RunSheet\BellFileRequest;
 use App\Http\Requests\RunSheet\SheetStepRequest;
 use App\Http\Requests\RunSheet\ShiftRequest;
@@ -41,9 +42,11 @@ final class RotationController
     }
 
     /** Why groups are short of turns, and the least that would help. */
-    public function why(Event $event): View
+    public function why(Event $event, ShortGroups $short): View
     {
-        return view('runsheet.why', ['frame' => $this->frames->of($event), 'short' => WhyShort::of($this->rotas->of($this->reader->facts($event)))]);
+        $rota = $this->rotas->of($this->reader->facts($event));
+
+        return view('runsheet.why', ['frame' => $this->frames->of($event), 'short' => WhyShort::of($rota, $short->of($rota))]);
     }
 
     /** Turns and duties found anew for all. */

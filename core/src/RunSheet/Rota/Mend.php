@@ -9,6 +9,7 @@ use KeenShadow\Core\RunSheet\Rotation\Group;
 use KeenShadow\Core\RunSheet\Rotation\Helper;
 use KeenShadow\Core\RunSheet\Rotation\Problem;
 use KeenShadow\Core\RunSheet\Rotation\Search;
+use KeenShadow\Core\RunSheet\Rotation\SlotBound;
 use KeenShadow\Core\RunSheet\Rotation\Station;
 use KeenShadow\Core\RunSheet\Rotation\Stretch;
 use KeenShadow\Core\RunSheet\Rotation\Unmet;
@@ -17,15 +18,19 @@ use KeenShadow\Core\RunSheet\Rotation\Unmet;
  * What would let a group have its turns: of each thing that stands in its way the least change with which all of the conflict
  * can be had. A change that mends the conflict and leaves the whole no better is not named.
  */
-final readonly class Mend
+final class Mend
 {
-    private const LOOKS_TO_PLACE = 8_000;
-    private const LOOKS_AT_ALL = 60_000;
+    private const LOOKS_TO_PLACE = 2_000;
+    private const LOOKS_AT_ALL = 30_000;
+    /** So often a change is tried on the conflict before what is found is enough: some second. */
+    private const TRIES = 40;
     private const NEW_HELPER = "\0new";
     private const MOST_HELPERS = 4;
     private const MOST_FREE_MIN = 60;
 
-    private function __construct(private Problem $problem, private Unmet $unmet) {}
+    private int $tries = 0;
+
+    private function __construct(private readonly Problem $problem, private readonly Unmet $unmet) {}
 
     /**
      * @param int $had turns of all groups together, as they were found
@@ -76,7 +81,8 @@ final readonly class Mend
         $own = array_column(array_filter($this->problem->groups, fn(Group $g): bool => $g->id === $this->unmet->group), 'methods')[0] ?? [];
         $most = max(1, ...array_map(static fn(Group $g): int => isset($in[$g->id]) ? $g->people : 0, $this->problem->groups));
         foreach ($this->problem->stations as $s) {
-            if (isset($in[$s->id])) {
+            // Of a conflict that is not proven nearly everything is named: what can be tried for each is kept short.
+            if (isset($in[$s->id]) && $this->unmet->isProven) {
                 $wants[] = [RemedyKind::Capacity, $s->id, range(1, $most * 2)];
             }
             if (in_array($s->method, $own, true)) {
@@ -84,10 +90,11 @@ final readonly class Mend
             }
         }
         $wants[] = [RemedyKind::Pairs, '', isset($in[Problem::FIT_GLASSES]) ? range(1, $most * 4) : []];
-        $wants[] = [RemedyKind::Helpers, '', range(1, self::MOST_HELPERS)];
+        $isShortOfHelp = $this->problem->crew === [] || array_filter($this->problem->crew, static fn(Helper $h): bool => isset($in[$h->id])) !== [];
+        $wants[] = [RemedyKind::Helpers, '', $isShortOfHelp ? range(1, self::MOST_HELPERS) : []];
         $wants[] = [RemedyKind::Free, $this->unmet->group, range($this->problem->stepMin, self::MOST_FREE_MIN, $this->problem->stepMin)];
         foreach ($this->problem->groups as $g) {
-            if (isset($in[$g->id]) && $g->turns > 1 && $g->id !== $this->unmet->group) {
+            if (isset($in[$g->id]) && $this->unmet->isProven && $g->turns > 1 && $g->id !== $this->unmet->group) {
                 $wants[] = [RemedyKind::Turn, $g->id, [1]];
             }
         }
@@ -98,32 +105,38 @@ final readonly class Mend
     }
 
     /**
-     * The least amount that mends the conflict, by halving: more never makes it worse.
+     * The least amount that mends the conflict, by halving: more never makes it worse. What does not help at its most is not
+     * tried at less.
      *
      * @param list<int> $amounts from small to large
      */
     private function least(RemedyKind $kind, string $id, array $amounts): ?Remedy
     {
-        [$low, $high] = [0, count($amounts)];
+        [$low, $high] = [0, count($amounts) - 1];
+        if ($amounts === [] || $this->tries >= self::TRIES || !$this->isMendedBy(new Remedy($kind, $id, $amounts[$high]))) {
+            return null;
+        }
         while ($low < $high) {
             $middle = intdiv($low + $high, 2);
             [$low, $high] = $this->isMendedBy(new Remedy($kind, $id, $amounts[$middle])) ? [$low, $middle] : [$middle + 1, $high];
         }
 
-        return isset($amounts[$low]) ? new Remedy($kind, $id, $amounts[$low]) : null;
+        return new Remedy($kind, $id, $amounts[$low]);
     }
 
     private function isMendedBy(Remedy $remedy): bool
     {
+        ++$this->tries;
         $ids = array_fill_keys($this->unmet->conflict, true);
         // A helper more is one like the others, not one without limits.
         $isShortOfHelp = $remedy->kind === RemedyKind::Helpers;
         foreach (range(1, self::MOST_HELPERS) as $i) {
             $ids += $isShortOfHelp ? [self::NEW_HELPER . $i => true] : [];
         }
-        $part = self::changed($this->problem, $remedy)->only($ids);
+        $grid = new Grid(self::changed($this->problem, $remedy)->only($ids));
 
-        return (new Search(new Grid($part)))->placesAll(self::LOOKS_TO_PLACE);
+        // Counting tells at once of many that they do not help.
+        return !(new SlotBound($grid))->isImpossible() && (new Search($grid))->placesAll(self::LOOKS_TO_PLACE);
     }
 
     /** Turns of all groups together with a change made. */

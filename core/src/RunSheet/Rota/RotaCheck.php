@@ -158,7 +158,7 @@ final class RotaCheck
             if (!$isOccupied && !$this->isWatched($station, $t)) {
                 return null;
             }
-            $there = count(array_unique(array_map(static fn(Post $p): string => $p->startMin <= $t && $t < $p->endMin ? $p->helper : '', [...$trained, new Post('', '', $t, $t + 1)]))) - 1;
+            $there = count(array_unique(array_column(array_filter($trained, static fn(Post $p): bool => $p->startMin <= $t && $t < $p->endMin), 'helper')));
 
             return $there < $station->crew ? new Fault($isOccupied ? FaultKind::Unstaffed : FaultKind::Alone, $t, $t + 1, station: $station->id, count: $station->crew - $there) : null;
         });
