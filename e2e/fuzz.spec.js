@@ -192,7 +192,10 @@ test("nonsense for every route and every reader of files is answered quickly and
         let url = path === "/" ? "/" : `/${path}`;
         const asForm = () => Object.entries(fields).reduce((into, [name, what]) => flat(name, what, into), {});
         if (method === "GET") url += `?${new URLSearchParams(asForm())}`;
-        else if (/import$|place-lists$|files$|scans$|lots$|outline$|viewers\/file$|tried$|bells$/.test(uri) || maybe(0.1)) {
+        else if (
+            /import$|place-lists$|files$|scans$|lots$|outline$|viewers\/file$|tried$|bells$/.test(uri) ||
+            maybe(0.1)
+        ) {
             const upload = {
                 name: one(["a.csv", "b.gpx", "漢.json", ".kml"]),
                 mimeType: "text/plain",

@@ -44,10 +44,12 @@ final readonly class Lanes
         return self::stacked($rota->turnsByStation(), $stack);
     }
 
-    /** The duties of each helper. */
+    /** Where somebody is missing, and the duties of each helper. */
     public static function ofHelpers(RotaEntries $rota, LaneStack $stack): self
     {
-        return self::stacked($rota->postsByHelper(), $stack);
+        $gaps = $rota->gaps();
+
+        return self::stacked(($gaps === [] ? [] : [__('Missing') => $gaps]) + $rota->postsByHelper(), $stack);
     }
 
     /** @param array<string, list<LaneEntry>> $entries by the name of their lane */

@@ -7,6 +7,7 @@ namespace App\Drawings\RunSheet;
 use App\Domain\RunSheet\EventRota;
 use App\Text\Clock;
 use KeenShadow\Core\RunSheet\Rota\Fault;
+use KeenShadow\Core\RunSheet\Rota\FaultKind;
 use KeenShadow\Core\RunSheet\Rotation\Post;
 use KeenShadow\Core\RunSheet\Rotation\Turn;
 
@@ -55,6 +56,14 @@ final readonly class RotaEntries
         }
 
         return $entries;
+    }
+
+    /** @return list<LaneEntry> when fewer are at a station than it wants */
+    public function gaps(): array
+    {
+        $gaps = array_filter($this->faults, static fn(Fault $f): bool => $f->kind === FaultKind::Alone || $f->kind === FaultKind::Unstaffed);
+
+        return array_map(fn(Fault $f): LaneEntry => new LaneEntry($this->rota->at($f->fromMin), $this->rota->at($f->toMin), what: '', id: $f->station, kind: 'gap', label: $this->names[$f->station] ?? '', time: $this->clock->minute($this->rota->at($f->fromMin)), isFaulty: true), array_values($gaps));
     }
 
     /** @return array<string, list<LaneEntry>> */

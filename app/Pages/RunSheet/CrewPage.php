@@ -11,6 +11,7 @@ use App\Drawings\RunSheet\Lanes;
 use App\Drawings\RunSheet\RotaEntries;
 use App\Models\RunSheet\Helper;
 use App\Text\Clock;
+use KeenShadow\Core\RunSheet\Rota\CrewWish;
 use KeenShadow\Core\Time\Interval;
 
 /** Who helps, and where they are. */
@@ -57,14 +58,14 @@ final readonly class CrewPage
 
     private static function headline(EventRota $rota): string
     {
-        $coming = count($rota->rota()->wishes->crew);
+        $coming = count(array_filter($rota->rota()->wishes->crew, static fn(CrewWish $wish): bool => $wish->goneMin === null));
         $wrong = count(array_filter($rota->faults(), RotaFaults::isOfCrew(...)));
 
         return match (true) {
             $rota->day === null => __('Nothing of the eclipse is seen while the event is open.'),
-            $coming === 0 => __('Nobody is asked to help yet.'),
-            $wrong === 0 => trans_choice('{1} 1 helper, and every post has somebody.|[2,*] :count helpers, and every post has somebody.', $coming),
-            default => trans_choice('{1} 1 helper|[2,*] :count helpers', $coming) . trans_choice('{1} and 1 thing to mend.|[2,*] and :count things to mend.', $wrong),
+            $rota->rota()->wishes->crew === [] => __('Nobody is asked to help yet.'),
+            $wrong === 0 => trans_choice('{0} No helper is there, and no post wants one.|{1} 1 helper, and every post has somebody.|[2,*] :count helpers, and every post has somebody.', $coming),
+            default => __(':helpers, :things.', ['helpers' => trans_choice('{1} 1 helper|[0,*] :count helpers', $coming), 'things' => trans_choice('{1} 1 thing to mend|[2,*] :count things to mend', $wrong)]),
         };
     }
 }

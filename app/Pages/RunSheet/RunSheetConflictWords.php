@@ -13,6 +13,9 @@ final class RunSheetConflictWords
     public static function of(SheetConflict $conflict): string
     {
         $who = $conflict->holds->maker->name ?? __('Somebody else');
+        if ($conflict->isRotaDisputed) {
+            return __(':who has changed the same turn, duty or wish meanwhile, and nothing of yours was done: look at it and try again.', ['who' => $who]);
+        }
         if ($conflict->disputed === []) {
             return __(':who has changed the run sheet meanwhile, and nothing of yours was done: look at it and try again.', ['who' => $who]);
         }

@@ -75,6 +75,9 @@ final class BundleTest extends TestCase
 
         $this->event->refresh()->update(['title' => 'Other']);
         $this->get(route('runsheet.places', $this->event))->assertSee('The event has changed since');
+        $this->post(route('runsheet.places.store', $this->event), ['uuid' => Str::uuid()->toString()] + $form)->assertSessionHasNoErrors();
+        $this->get(route('runsheet.places', $this->event))->assertDontSee('The event has changed since');
+        $bundle = SheetBundle::query()->sole();
         $this->delete(route('runsheet.places.destroy', [$this->event, $bundle]))->assertRedirect();
         $this->assertDatabaseCount('bundled_sheets', 0);
     }

@@ -112,6 +112,7 @@ final class CrewTest extends TestCase
 
         $after = $this->posts();
         self::assertSame([], array_filter($after, static fn(array $p): bool => $p[0] === $ines->rotaId()));
+        $this->get(route('runsheet.crew', $this->event))->assertSee('2 helpers, and every post has somebody.');
         self::assertSame([], array_udiff(array_filter($before, static fn(array $p): bool => $p[0] === $omar->rotaId()), $after, static fn(array $a, array $b): int => $a <=> $b), 'Omar stays where he was');
         self::assertNotSame([], array_filter($after, static fn(array $p): bool => $p[0] === $ruth->rotaId()));
         self::assertSame([], app(EventRotas::class)->of(app(EventReader::class)->facts($this->event->refresh()->load('sheetRevision')))->faults());

@@ -8,6 +8,7 @@ use App\Domain\Event\EventReader;
 use App\Domain\RunSheet\EventRotas;
 use App\Domain\RunSheet\EventSheet;
 use App\Drawings\Event\RibbonMark;
+use App\Drawings\RunSheet\LaneBlock;
 use App\Models\Event;
 use App\Models\Role;
 use App\Models\RunSheet\Duty;
@@ -114,14 +115,20 @@ final class DutyEdgesTest extends TestCase
         $facts = app(EventReader::class)->facts($event);
         $page = CrewPage::of($facts, app(EventRotas::class)->of($facts));
         $frame = app(EventFrames::class)->of($event, $page->axis);
-        [$block] = $page->lanes->lanes[0]->blocks;
+        [$missing, $hers] = $page->lanes->lanes;
+        [$block] = $hers->blocks;
         $c1 = array_values(array_filter($frame->ribbon->contacts, static fn(RibbonMark $mark): bool => $mark->label === 'C1'))[0];
         $lasts = $page->lanes->endS - $page->lanes->beginS;
 
-        self::assertSame(['Ines', '10:00', 'Telescope'], [$page->lanes->lanes[0]->name, $block->entry->time, $block->entry->label]);
+        self::assertSame(['Ines', '10:00', 'Telescope'], [$hers->name, $block->entry->time, $block->entry->label]);
         // C1 at 09:40:46.
         self::assertEqualsWithDelta(19 * 60 + 14, ($block->xPercent - $c1->xPercent) / 100 * $lasts, 2);
         self::assertEqualsWithDelta(1800, $block->widthPercent / 100 * $lasts, 2);
+        // Before and after her nobody is there, by the minute.
+        self::assertSame([['09:40', 'Telescope'], ['10:30', 'Telescope']], array_map(static fn(LaneBlock $b): array => [$b->entry->time, $b->entry->label], $missing->blocks));
+        self::assertEqualsWithDelta(1200, $missing->blocks[0]->widthPercent / 100 * $lasts, 2);
+        self::assertEqualsWithDelta($block->xPercent + $block->widthPercent, $missing->blocks[1]->xPercent, 0.01);
+        $this->get(route('runsheet.crew', $event))->assertSee('1 helper, 2 things to mend.');
         $this->get(route('sky.show', $event))->assertSee('Telescope, 09:40–10:00: nobody is there. And ');
     }
 

@@ -108,7 +108,7 @@ final class RotationTest extends TestCase
 
         $seen = $this->revision();
         $this->save($this->a, 'card', '11:20', from: $seen);
-        $this->post(route('runsheet.turns.save', $this->event), ['from' => $seen, 'was' => "g{$this->a->id}-card", 'group' => "g{$this->a->id}", 'station' => 'card', 'start' => '11:30'])->assertSessionHasErrors('from');
+        $this->post(route('runsheet.turns.save', $this->event), ['from' => $seen, 'was' => "g{$this->a->id}-card", 'group' => "g{$this->a->id}", 'station' => 'card', 'start' => '11:30'])->assertSessionHasErrors(['from' => "{$this->organiser->name} has changed the same turn, duty or wish meanwhile, and nothing of yours was done: look at it and try again."]);
         self::assertSame(680, $this->rota()->rota()->turns["g{$this->a->id}-card"]->startMin);
     }
 

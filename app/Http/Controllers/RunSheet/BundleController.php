@@ -47,6 +47,8 @@ final class BundleController
         DB::transaction(static function () use ($request, $event, $list, $user): void {
             $bundle = SheetBundle::makeOnce($request->string('uuid')->toString(), ['event_id' => $event->id, 'place_list_id' => $list->id, 'paper' => $request->string('wall')->toString(), 'size' => $list->size, 'sequence' => $event->sequence, 'made_by' => $user->id]);
             if ($bundle->wasRecentlyCreated) {
+                // They take room: those that were made of the list before are replaced.
+                $event->sheetBundles()->where('place_list_id', $list->id)->whereKeyNot($bundle->id)->delete();
                 MakeSheets::dispatchFor($bundle);
             }
         });
