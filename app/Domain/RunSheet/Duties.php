@@ -48,7 +48,7 @@ final readonly class Duties
      * @param array<string, Post> $posts
      * @param array<string, Helper> $ours
      *
-     * @return list<array<string, mixed>>
+     * @return list<array{event_id: int, organisation_id: int, helper_id: int, post: string, station: string, during: string}>
      */
     private static function rows(Event $event, array $posts, array $ours, LocalEclipse $here): array
     {
@@ -59,6 +59,9 @@ final readonly class Duties
                 $rows[] = ['event_id' => $event->id, 'organisation_id' => $event->organisation_id, 'helper_id' => $ours[$post->helper]->id, 'post' => $id, 'station' => $post->station, 'during' => self::range(self::at($here, $post))];
             }
         }
+
+        // Everybody's in one order: two who wait for each other's helpers would wait for ever.
+        usort($rows, static fn(array $a, array $b): int => [$a['helper_id'], $a['during']] <=> [$b['helper_id'], $b['during']]);
 
         return $rows;
     }

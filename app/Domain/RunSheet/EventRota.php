@@ -9,6 +9,7 @@ use App\Domain\Event\RoundSpot;
 use App\Models\RunSheet\Helper;
 use DateTimeImmutable;
 use Illuminate\Support\Str;
+use KeenShadow\Core\RunSheet\Cues\PlacedCue;
 use KeenShadow\Core\RunSheet\Cues\Sheet;
 use KeenShadow\Core\RunSheet\Rota\Fault;
 use KeenShadow\Core\RunSheet\Rota\Helping;
@@ -34,6 +35,7 @@ final readonly class EventRota
      * @param list<RoundSpot> $spots
      * @param list<Helper> $helpers of the organisation, by name
      * @param int $fit pairs of glasses found fit
+     * @param list<PlacedCue> $cues with their times
      */
     public function __construct(
         public Sheet $sheet,
@@ -43,6 +45,7 @@ final readonly class EventRota
         public array $spots,
         public array $helpers,
         public int $fit,
+        private array $cues,
     ) {}
 
     public function rota(): Rota
@@ -128,14 +131,24 @@ final readonly class EventRota
         return $problem === null ? $this->sheet : $this->sheet->withRota($this->rota()->withPosts(Relief::of($problem, array_values($this->rota()->turns), array_values($this->rota()->posts), $fromMin), self::number(...)));
     }
 
+    /** @return list<Stretch> when cues of the day want a helper, in whole minutes */
+    private function taken(RotaDay $day, Helper $helper): array
+    {
+        $own = array_filter($this->cues, static fn(PlacedCue $p): bool => $p->begins !== null && !$p->cue->isDaysBefore() && mb_strtolower($p->cue->who) === mb_strtolower($helper->name));
+
+        return array_values(array_map(static fn(PlacedCue $p): Stretch => new Stretch($day->minuteOf($p->begins ?? $day->at(0)), max($day->minuteOf($p->begins ?? $day->at(0)) + 1, $day->minuteOf(($p->ends ?? $day->at(0))->modify('+59 seconds')))), $own));
+    }
+
     private function withPairs(int $pairs): ?Problem
     {
-        return $this->day === null ? null : RotaProblem::of(
+        $day = $this->day;
+
+        return $day === null ? null : RotaProblem::of(
             $this->rota()->wishes,
-            $this->day,
+            $day,
             array_map(static fn(RoundParty $p): Party => new Party("g{$p->id}", $p->people, $p->methods), $this->parties),
             array_map(static fn(RoundSpot $s): Spot => new Spot($s->method, $s->atOnce, $s->secondsEach, $s->peoplePerHelper, $s->at), $this->spots),
-            array_map(static fn(Helper $h): Helping => $h->helping(), $this->helpers),
+            array_map(fn(Helper $h): Helping => $h->helping($this->taken($day, $h)), $this->helpers),
             $pairs,
         );
     }

@@ -37,6 +37,7 @@ final readonly class EventRotas
             spots: $rounds->spots,
             helpers: array_values($event->helpers()->orderBy('name')->get()->keyBy(static fn(Helper $h): string => $h->rotaId())->all()),
             fit: $this->pairs->count($event),
+            cues: $sheet->placed($moments),
         );
     }
 }

@@ -6,6 +6,7 @@ namespace App\Domain\RunSheet;
 
 use App\Domain\Event\RoundSpot;
 use App\Models\RunSheet\Helper;
+use KeenShadow\Core\RunSheet\Cues\Busy;
 use KeenShadow\Core\RunSheet\Rotation\Post;
 use KeenShadow\Core\RunSheet\Rotation\Turn;
 
@@ -36,6 +37,12 @@ final readonly class WrittenRota
             array_values(array_filter($rota->spots, static fn(RoundSpot $s): bool => in_array($s->method, $stations, true))),
             array_values(array_filter($rota->helpers, static fn(Helper $h): bool => isset($rota->rota()->wishes->crew[$h->rotaId()]))),
         );
+    }
+
+    /** @return list<Busy> whom no cue should want meanwhile */
+    public function busy(): array
+    {
+        return array_map(static fn(WrittenStint $s): Busy => new Busy($s->who, $s->station, $s->from, $s->to), $this->duties);
     }
 
     /**

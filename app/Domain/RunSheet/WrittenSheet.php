@@ -9,6 +9,7 @@ use App\Models\Event;
 use App\Text\Clock;
 use DateTimeImmutable;
 use KeenShadow\Core\Rules\Filters;
+use KeenShadow\Core\RunSheet\Cues\Busy;
 use KeenShadow\Core\RunSheet\Cues\FilterCues;
 use KeenShadow\Core\RunSheet\Cues\PlacedCue;
 use KeenShadow\Core\Sky\LocalEclipse;
@@ -30,9 +31,10 @@ final readonly class WrittenSheet
         public string $ending,
     ) {}
 
-    public static function of(EventFacts $facts): self
+    /** @param WrittenRota|null $rota who has duties besides: a cue that wants them is pointed out */
+    public static function of(EventFacts $facts, ?WrittenRota $rota = null): self
     {
-        return self::written($facts, '');
+        return self::written($facts, '', $rota?->busy() ?? []);
     }
 
     /**
@@ -43,14 +45,15 @@ final readonly class WrittenSheet
      */
     public static function elsewhere(Event $there, LocalEclipse $here, string $ending): self
     {
-        return self::written(new EventFacts($there, $here, null), $ending);
+        return self::written(new EventFacts($there, $here, null), $ending, []);
     }
 
-    private static function written(EventFacts $facts, string $ending): self
+    /** @param list<Busy> $busy */
+    private static function written(EventFacts $facts, string $ending, array $busy): self
     {
         $filters = $facts->filters();
 
-        return new self(event: $facts->event, here: $facts->here, cues: EventSheet::of($facts->event)->sheet()->placed(EventSheet::moments($facts)), filters: $filters, filterCues: FilterCues::of($facts->here, $filters), clock: Clock::over($facts->here), ending: $ending);
+        return new self(event: $facts->event, here: $facts->here, cues: EventSheet::of($facts->event)->sheet()->placed(EventSheet::moments($facts), $busy), filters: $filters, filterCues: FilterCues::of($facts->here, $filters), clock: Clock::over($facts->here), ending: $ending);
     }
 
     /** @return list<PlacedCue|FilterMoment> cues, with the moments of the filters between them, in order of time */

@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Collection;
 use KeenShadow\Core\RunSheet\Rota\Helping;
 use KeenShadow\Core\RunSheet\Rota\Training;
+use KeenShadow\Core\RunSheet\Rotation\Stretch;
 
 /**
  * A grown-up who helps at an organisation's events. What is kept of them is what an organiser needs to call them, and goes with
@@ -52,9 +53,10 @@ final class Helper extends Model
         return "h{$this->id}";
     }
 
-    public function helping(): Helping
+    /** @param list<Stretch> $taken by cues that call them by name, in minutes */
+    public function helping(array $taken): Helping
     {
-        return new Helping($this->rotaId(), array_values($this->training->all()));
+        return new Helping($this->rotaId(), array_values($this->training->all()), $taken);
     }
 
     protected function casts(): array

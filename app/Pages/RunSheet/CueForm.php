@@ -18,6 +18,7 @@ final readonly class CueForm
     /**
      * @param array<string, string> $values by field
      * @param list<string> $places of the site plan
+     * @param list<string> $helpers who may be named
      */
     private function __construct(
         public bool $isNew,
@@ -26,11 +27,13 @@ final readonly class CueForm
         public array $values,
         public bool $isFrozen,
         public array $places,
+        public array $helpers,
     ) {}
 
-    public static function of(?Cue $cue, ?int $revision, SitePlan $plan): self
+    /** @param list<string> $helpers by name */
+    public static function of(?Cue $cue, ?int $revision, SitePlan $plan, array $helpers): self
     {
-        return new self($cue === null, $cue->id ?? Str::uuid7()->toString(), $revision, [
+        return new self(isNew: $cue === null, uuid: $cue->id ?? Str::uuid7()->toString(), revision: $revision, values: [
             'kind' => $cue->kind->value ?? CueKind::Call->value,
             'name' => $cue->name ?? '',
             'anchor' => $cue->anchor->value ?? Anchor::C1->value,
@@ -41,6 +44,6 @@ final readonly class CueForm
             'where' => $cue->where ?? '',
             'crew' => $cue->crew ?? '',
             'call' => $cue->call ?? '',
-        ], $cue?->frozenAt !== null, array_map(static fn(Thing $place): string => $place->name, $plan->places()));
+        ], isFrozen: $cue?->frozenAt !== null, places: array_map(static fn(Thing $place): string => $place->name, $plan->places()), helpers: $helpers);
     }
 }

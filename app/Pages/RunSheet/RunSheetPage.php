@@ -8,6 +8,7 @@ use App\Domain\Event\EventFacts;
 use App\Domain\RunSheet\EventRota;
 use App\Domain\RunSheet\EventSheet;
 use App\Domain\RunSheet\FilterMoment;
+use App\Domain\RunSheet\WrittenRota;
 use App\Domain\RunSheet\WrittenSheet;
 use App\Drawings\RunSheet\Lanes;
 use App\Drawings\RunSheet\RotaEntries;
@@ -51,7 +52,7 @@ final readonly class RunSheetPage
         $events = EventSheet::of($facts->event);
         $sheet = $events->sheet();
         $moments = EventSheet::moments($facts);
-        $written = WrittenSheet::of($facts);
+        $written = WrittenSheet::of($facts, WrittenRota::of($rota));
         $clock = $written->clock;
         [$opens, $closes] = [$sheet->opens($moments), $sheet->closes($moments)];
         $axis = DayAxis::of($facts);

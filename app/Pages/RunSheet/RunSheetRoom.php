@@ -7,6 +7,7 @@ namespace App\Pages\RunSheet;
 use App\Domain\Event\EventFacts;
 use App\Domain\RunSheet\EventRotas;
 use App\Domain\RunSheet\EventSheet;
+use App\Domain\RunSheet\WrittenRota;
 use App\Pages\Event\Room;
 use App\Pages\Event\RoomStatus;
 use App\Text\Clock;
@@ -19,9 +20,9 @@ final readonly class RunSheetRoom implements Room
     public function status(EventFacts $facts): RoomStatus
     {
         $sheet = EventSheet::of($facts->event->loadMissing('sheetRevision'))->sheet();
-        $placed = $sheet->placed(EventSheet::moments($facts));
-        $wrong = count(array_filter($placed, static fn(PlacedCue $p): bool => $p->notes !== []));
         $rota = $sheet->rota->turns === [] && $sheet->rota->posts === [] ? null : $this->rotas->of($facts);
+        $placed = $sheet->placed(EventSheet::moments($facts), $rota === null ? [] : WrittenRota::of($rota)->busy());
+        $wrong = count(array_filter($placed, static fn(PlacedCue $p): bool => $p->notes !== []));
         $clock = Clock::over($facts->here);
         $faults = $rota === null ? [] : [...RotaFaults::words($rota, $clock, isOfCrew: true), ...RotaFaults::words($rota, $clock, isOfCrew: false)];
 

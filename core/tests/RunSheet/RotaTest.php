@@ -141,7 +141,7 @@ final class RotaTest extends TestCase
         self::assertNotNull($day);
         $wishes = Wishes::none()->withBells([Bell::of('1', 580, 640, false), Bell::of('Break', 640, 660, true), Bell::of('2', 661, 719, false)])->withHelper('h1', new CrewWish(600, null, 702));
         $spots = [new Spot('telescope', 1, 30.0, 20, new PlanPoint(0, 0)), new Spot('card', 8, 30.0, 30, new PlanPoint(0, 130)), new Spot('glasses', 28, 30.0, 30, null)];
-        $problem = RotaProblem::of($wishes, $day, [new Party('g1', 26, ['telescope', 'card']), new Party('g2', 320, ['glasses'])], $spots, [new Helping('h1', [Training::Instrument]), new Helping('h2', [])], 40);
+        $problem = RotaProblem::of($wishes, $day, [new Party('g1', 26, ['telescope', 'card']), new Party('g2', 320, ['glasses'])], $spots, [new Helping('h1', [Training::Instrument], [new Stretch(633, 641)]), new Helping('h2', [])], 40);
         $stations = array_column($problem->stations, null, 'id');
 
         self::assertSame([15, 30, 2, ['instrument'], true], [$stations['telescope']->minutes, $stations['telescope']->capacity, $stations['telescope']->crew, $stations['telescope']->training, $stations['telescope']->isNeverAlone]);
@@ -150,7 +150,7 @@ final class RotaTest extends TestCase
         self::assertSame([2, 2], [$problem->walk('telescope', 'card'), $problem->walk('card', 'telescope')]);
         self::assertSame([2, 0], array_column($problem->groups, 'turns'));
         self::assertEquals([new Stretch(580, 640), new Stretch(665, 715)], $problem->groups[0]->free, 'bells, inward to the step');
-        self::assertEquals([new Stretch(600, 700)], $problem->crew[0]->free, 'gone from 11:42 on');
+        self::assertEquals([new Stretch(600, 630), new Stretch(645, 700)], $problem->crew[0]->free, 'gone from 11:42 on, and wanted by a cue from 10:33 to 10:41');
         self::assertCount(1, $problem->crew, 'the other was not asked to come');
     }
 

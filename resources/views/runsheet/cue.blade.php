@@ -32,7 +32,8 @@
         <x-field name="clock" :label="__('Time on the clock')" :value="old('clock', $form->values['clock'])" maxlength="8" :hint="__('Only where it hangs on the clock: 10:30 or 10:30:15.')" />
         <x-field name="offset" :label="__('After it, or before with a minus')" :value="old('offset', $form->values['offset'])" maxlength="20" :hint="__('−10 min, 1:30 (minutes and seconds), 20 s, −3 d. A number alone is minutes.')" />
         <x-field name="duration" :label="__('Lasts')" :value="old('duration', $form->values['duration'])" maxlength="20" :hint="__('Left blank: a moment.')" />
-        <x-field name="who" :label="__('Who')" :value="old('who', $form->values['who'])" :maxlength="Cue::LONGEST_NAME" autocomplete="off" :hint="__('A post or a first name. Nobody can be at two things at once: that is pointed out.')" />
+        <x-field name="who" :label="__('Who')" :value="old('who', $form->values['who'])" :maxlength="Cue::LONGEST_NAME" list="helpers" autocomplete="off" :hint="__('A post, or a helper by name. Nobody can be at two things at once: that is pointed out.')" />
+        <datalist id="helpers">@foreach ($form->helpers as $helper)<option value="{{ $helper }}"></option>@endforeach</datalist>
         <x-field name="where" :label="__('Where')" :value="old('where', $form->values['where'])" :maxlength="Cue::LONGEST_NAME" list="places" autocomplete="off" />
         <datalist id="places">@foreach ($form->places as $place)<option value="{{ $place }}"></option>@endforeach</datalist>
         @foreach (['crew' => __('What the crew is told'), 'call' => __('What is called out')] as $field => $label)

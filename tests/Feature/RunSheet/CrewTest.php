@@ -60,6 +60,10 @@ final class CrewTest extends TestCase
         $this->post(route('runsheet.helpers.store', $this->event), ['name' => 'X', 'training' => ['swords'], 'uuid' => Str::uuid()->toString()])->assertSessionHasErrors('training.0');
         $this->comes($ines);
         $id = $this->duty($ines, '10:00', '10:30');
+        $this->put(route('runsheet.helpers.comes', [$this->event, $ines]), ['from' => $this->event->refresh()->sheet_revision_id, 'comes' => 1, 'comes_from' => '11:00', 'comes_to' => '09:00'])->assertSessionHasErrors('comes_to');
+        $this->put(route('runsheet.helpers.comes', [$this->event, $ines]), ['from' => $this->event->refresh()->sheet_revision_id, 'comes' => 1, 'comes_from' => '09:00', 'comes_to' => '10:20'])->assertSessionHasNoErrors();
+        $this->get(route('runsheet.crew', $this->event))->assertSee('09:00–10:20')->assertSee('Ines at Telescope, 10:00–10:30: not there all of the time.');
+        $this->comes($ines);
         $this->get(route('runsheet.crew', $this->event))->assertOk()->assertSee('600 000 001')->assertSee('10:00–10:30 Telescope');
 
         $this->actingAs($this->member(Role::Helper, $this->organiser->organisation));

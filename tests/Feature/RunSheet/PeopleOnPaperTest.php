@@ -58,6 +58,20 @@ final class PeopleOnPaperTest extends TestCase
         self::assertStringNotContainsString('600 000 001', $csv . $this->get(route('runsheet.json', $this->event))->assertJsonPath('people.0.who', '=Ines')->getContent());
     }
 
+    /** C1 at 09:40 is before her duty from 10:00 on, the maximum at 10:46 after it; in between it is said, wherever the cue stands. */
+    public function testACueThatWantsHerMeanwhileIsPointedOut(): void
+    {
+        $at = fn(int $offsetS): Event => tap($this->event, fn() => EventSheet::of($this->event->refresh()->load('sheetRevision'))->change($this->event->sheet_revision_id, static fn(Sheet $sheet): Sheet => $sheet->with(Cue::of('0197d0a0-0000-7000-8000-00000000000a', CueKind::Measure, 'Reading', Anchor::C1, $offsetS, who: '=INES')), $this->organiser))->refresh()->load('sheetRevision');
+        foreach ([0 => false, 1200 => true, 2400 => true, 3700 => false] as $offsetS => $isWanted) {
+            $at($offsetS);
+            /** @var list<array{name: string, notes: list<string>}> $cues */
+            $cues = $this->get(route('runsheet.json', $this->event))->json('cues');
+            self::assertSame($isWanted ? ['clash'] : [], array_column($cues, 'notes', 'name')['Reading'], (string) $offsetS);
+        }
+        $at(1200);
+        $this->get(route('runsheet.show', $this->event))->assertSee('1 cue is to be looked at')->assertSee('Telescope');
+    }
+
     public function testTheCalendarOfTheEventHasTheTurns(): void
     {
         $calendar = (string) $this->get(route('runsheet.calendar', $this->event))->assertOk()->getContent();

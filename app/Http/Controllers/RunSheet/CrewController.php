@@ -15,6 +15,7 @@ use App\Models\RunSheet\Helper;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use KeenShadow\Core\RunSheet\Cues\Sheet;
 use KeenShadow\Core\RunSheet\Rota\CrewWish;
@@ -36,7 +37,12 @@ final class CrewController
 
     public function comes(ComesRequest $request, Event $event, Helper $helper, #[CurrentUser] User $user): View|RedirectResponse
     {
-        EventSheet::of($event)->change($request->from(), static fn(Sheet $sheet): Sheet => $sheet->withRota($sheet->rota->with($sheet->rota->wishes->withHelper($helper->rotaId(), $request->wish()))), $user);
+        $wish = $request->wish();
+        $day = $this->rotas->of($this->reader->facts($event))->day;
+        if ($day !== null && $wish?->fromMin !== null && $wish->toMin !== null && $day->near($wish->toMin) <= $day->near($wish->fromMin)) {
+            throw ValidationException::withMessages(['comes_to' => __('They leave after they come.')]);
+        }
+        EventSheet::of($event)->change($request->from(), static fn(Sheet $sheet): Sheet => $sheet->withRota($sheet->rota->with($sheet->rota->wishes->withHelper($helper->rotaId(), $wish))), $user);
 
         return $this->answer->after($request, $event, SheetView::Crew, __('Saved.'));
     }

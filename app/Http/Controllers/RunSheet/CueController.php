@@ -10,6 +10,7 @@ use App\Domain\Site\EventPlan;
 use App\Http\Requests\RunSheet\CueRequest;
 use App\Http\Requests\RunSheet\SheetStepRequest;
 use App\Models\Event;
+use App\Models\RunSheet\Helper;
 use App\Models\User;
 use App\Pages\Event\EventFrames;
 use App\Pages\RunSheet\CueForm;
@@ -61,6 +62,6 @@ final class CueController
 
     private function form(Event $event, ?Cue $cue): View
     {
-        return view('runsheet.cue', ['frame' => $this->frames->of($event), 'form' => CueForm::of($cue, EventSheet::of($event)->revision(), EventPlan::of($event)->plan())]);
+        return view('runsheet.cue', ['frame' => $this->frames->of($event), 'form' => CueForm::of($cue, EventSheet::of($event)->revision(), EventPlan::of($event)->plan(), array_values($event->helpers()->orderBy('name')->get()->map(static fn(Helper $h): string => $h->name)->all()))]);
     }
 }

@@ -76,6 +76,6 @@ final readonly class FileController
 
     private function sheet(Event $event): WrittenSheet
     {
-        return WrittenSheet::of($this->reader->facts($event->loadMissing('sheetRevision')));
+        return WrittenSheet::of($this->reader->facts($event->loadMissing('sheetRevision')), $this->rota($event));
     }
 }

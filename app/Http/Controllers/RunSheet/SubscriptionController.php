@@ -25,7 +25,7 @@ final class SubscriptionController
     public function show(Request $request, string $calendarKey, EventReader $reader, EventRotas $rotas): Response
     {
         $event = Event::query()->with('sheetRevision')->where('calendar_key', $calendarKey)->firstOrFail();
-        $calendar = SheetCalendar::of(WrittenSheet::of($facts = $reader->facts($event)), WrittenRota::of($rotas->of($facts)));
+        $calendar = SheetCalendar::of(WrittenSheet::of($facts = $reader->facts($event), $rota = WrittenRota::of($rotas->of($facts))), $rota);
         $response = response($calendar, 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Cache-Control' => 'private, max-age=' . self::MAX_AGE_S]);
         $response->setEtag(hash('sha256', $calendar));
         $response->isNotModified($request);

@@ -86,14 +86,18 @@ final readonly class Sheet
         return $this->closesS === null ? $moments->here->ends()->modify(self::AFTER) : self::onTheClock($moments, $this->closesS);
     }
 
-    /** @return list<PlacedCue> in order of time; those without one last */
-    public function placed(Moments $moments): array
+    /**
+     * @param list<Busy> $busy who has duties besides
+     *
+     * @return list<PlacedCue> in order of time; those without one last
+     */
+    public function placed(Moments $moments, array $busy = []): array
     {
         $placed = array_map(fn(Cue $cue): PlacedCue => $this->place($cue, $moments), array_values($this->cues));
-        $placed = array_map(static fn(PlacedCue $p): PlacedCue => $p->clashing(array_values(array_map(
-            static fn(PlacedCue $other): string => $other->cue->name,
-            array_filter($placed, $p->clashesWith(...)),
-        ))), $placed);
+        $placed = array_map(static fn(PlacedCue $p): PlacedCue => $p->clashing([
+            ...array_values(array_map(static fn(PlacedCue $other): string => $other->cue->name, array_filter($placed, $p->clashesWith(...)))),
+            ...array_values(array_map(static fn(Busy $b): string => $b->what, array_filter($busy, static fn(Busy $b): bool => $b->clashesWith($p)))),
+        ]), $placed);
         usort($placed, static fn(PlacedCue $a, PlacedCue $b): int => [$a->begins === null, $a->begins, $a->cue->name, $a->cue->id] <=> [$b->begins === null, $b->begins, $b->cue->name, $b->cue->id]);
 
         return $placed;

@@ -97,6 +97,12 @@ final class RotaProblem
             $wish->goneMin === null ? PHP_INT_MAX : (int) floor($wish->goneMin / $step) * $step,
         );
 
-        return new Helper($helper->id, array_map(static fn(Training $t): string => $t->value, $helper->training), $from < $to ? [new Stretch($from, $to)] : [], $wishes->longestMin, $wishes->restMin);
+        $free = array_reduce(
+            $helper->taken,
+            static fn(array $free, Stretch $taken): array => Stretch::without($free, (int) floor($taken->fromMin / $step) * $step, (int) ceil($taken->toMin / $step) * $step),
+            $from < $to ? [new Stretch($from, $to)] : [],
+        );
+
+        return new Helper($helper->id, array_map(static fn(Training $t): string => $t->value, $helper->training), $free, $wishes->longestMin, $wishes->restMin);
     }
 }
