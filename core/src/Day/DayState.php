@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeenShadow\Core\Day;
+
+/** What holds at one moment of the day, for everybody there. */
+enum DayState: string
+{
+    /** The eclipse has not begun. Whoever looks at the Sun does so through a filter. */
+    case Before = 'before';
+    case FiltersOn = 'filters_on';
+    /** Between the guarded times of totality, and only there. */
+    case MayComeOff = 'may_come_off';
+    /** After totality: they are on again, and stay on. */
+    case FiltersBackOn = 'filters_back_on';
+    case After = 'after';
+    /** Called: what is planned for clouds goes on, with filters on. */
+    case Clouded = 'clouded';
+    /** Called: filters on, nobody looks, everybody waits. */
+    case Stopped = 'stopped';
+
+    public function areFiltersOn(): bool
+    {
+        return $this !== self::MayComeOff;
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeenShadow\Core\Day;
+
+use DateTimeImmutable;
+use KeenShadow\Core\Rules\Filters;
+use KeenShadow\Core\Sky\LocalEclipse;
+
+/**
+ * What holds at every moment of a day at one place: the table by which a screen ticks. Filters may come off only between the
+ * times of the one rule about filters, drawn in by what the screen's clock may be wrong; a stop or a cloud that was called
+ * ends it at once, and another call never brings it back before the rule would.
+ */
+final readonly class DayTable
+{
+    /** @param non-empty-list<DaySpan> $spans one after the other, without a gap */
+    private function __construct(public array $spans) {}
+
+    /**
+     * @param float $clockUncertaintyS how far a screen's clock may be from the right time, to either side
+     */
+    public static function of(LocalEclipse $here, Filters $filters, float $clockUncertaintyS): self
+    {
+        [$begins, $ends] = [self::seconds($here->begins()), self::seconds($here->ends())];
+        $spans = [new DaySpan(DayState::Before, -INF, $begins)];
+        [$off, $on] = [$filters->off(), $filters->on()];
+        // Not a number is no clock at all.
+        $isKnown = $clockUncertaintyS >= 0.0 && is_finite($clockUncertaintyS);
+        if ($filters->mayComeOff() && $off !== null && $on !== null && $isKnown) {
+            [$offS, $onS] = [self::seconds($off) + $clockUncertaintyS, self::seconds($on) - $clockUncertaintyS];
+            if ($onS - $offS >= Filters::LEAST_SECONDS) {
+                array_push($spans, new DaySpan(DayState::FiltersOn, $begins, $offS), new DaySpan(DayState::MayComeOff, $offS, $onS), new DaySpan(DayState::FiltersBackOn, $onS, $ends));
+            }
+        }
+        if (count($spans) === 1) {
+            $spans[] = new DaySpan(DayState::FiltersOn, $begins, $ends);
+        }
+
+        return new self([...$spans, new DaySpan(DayState::After, $ends, INF)]);
+    }
+
+    /**
+     * @param float $atS seconds since 1970 (UTC), by the screen's clock
+     * @param list<Call> $calls in any order
+     */
+    public function at(float $atS, array $calls = []): DayState
+    {
+        $planned = $this->planned($atS);
+        if (self::holds(CallKind::Stop, CallKind::GoOn, $atS, $calls)) {
+            return DayState::Stopped;
+        }
+        $isOver = $planned === DayState::Before || $planned === DayState::After;
+
+        return !$isOver && self::holds(CallKind::Cloud, CallKind::Clear, $atS, $calls) ? DayState::Clouded : $planned;
+    }
+
+    private function planned(float $atS): DayState
+    {
+        foreach ($this->spans as $span) {
+            if ($atS < $span->toS) {
+                return $span->state;
+            }
+        }
+
+        // No time at all.
+        return DayState::FiltersOn;
+    }
+
+    /**
+     * Whether a call holds that nothing has taken back since. Of two at the same moment the one for caution holds.
+     *
+     * @param list<Call> $calls
+     */
+    private static function holds(CallKind $call, CallKind $back, float $atS, array $calls): bool
+    {
+        [$last, $lastBack] = [-INF, -INF];
+        foreach ($calls as $one) {
+            $last = $one->kind === $call && $one->atS <= $atS ? max($last, $one->atS) : $last;
+            $lastBack = $one->kind === $back && $one->atS <= $atS ? max($lastBack, $one->atS) : $lastBack;
+        }
+
+        return is_finite($last) && $last >= $lastBack;
+    }
+
+    private static function seconds(DateTimeImmutable $moment): float
+    {
+        return (float) $moment->format('U.u');
+    }
+}
