@@ -14,7 +14,7 @@
             <legend>{{ __('Trained for') }}</legend>
             <div class="answers">
                 @foreach (Training::cases() as $training)
-                    <label><input class="form-check-input" type="checkbox" name="training[]" value="{{ $training->value }}" @checked(in_array($training->value, old('training', $helper->training->map->value->all()), true))>{{ RotaWords::training($training) }}</label>
+                    <label><input class="form-check-input" type="checkbox" name="training[]" value="{{ $training->value }}" @checked(in_array($training->value, (array) old('training', old('name') === null ? $helper->training->map->value->all() : []), true))>{{ RotaWords::training($training) }}</label>
                 @endforeach
             </div>
             <x-fault field="training" />

@@ -102,7 +102,7 @@
                                 <label for="turns-{{ $group->id }}">{{ $group->name }}: {{ __('turns') }}</label>
                                 <input class="form-control" type="number" min="0" max="8" id="turns-{{ $group->id }}" name="turns[{{ $group->id }}]" value="{{ old("turns.{$group->id}", $group->wish) }}" placeholder="{{ $group->wanted }}">
                                 @foreach ($page->bellNames as $bell)
-                                    <label class="wish-bell"><input class="form-check-input" type="checkbox" name="comes[{{ $group->id }}][]" value="{{ $bell }}" @checked(in_array($bell, $group->comes ?? $page->lessons, true))>{{ $bell }}</label>
+                                    <label class="wish-bell"><input class="form-check-input" type="checkbox" name="comes[{{ $group->id }}][]" value="{{ $bell }}" @checked(in_array($bell, old('turns') === null ? $group->comes ?? $page->lessons : (array) old("comes.{$group->id}", []), true))>{{ $bell }}</label>
                                 @endforeach
                             </div>
                         @endforeach
@@ -126,7 +126,7 @@
                         <label for="step_min">{{ __('Everything begins and ends on whole steps of') }}</label>
                         <select class="form-select" id="step_min" name="step_min">
                             @foreach (Wishes::STEPS_MIN as $step)
-                                <option value="{{ $step }}" @selected(old('step_min', $page->limits['step_min']) === (string) $step)>{{ $step }} min</option>
+                                <option value="{{ $step }}" @selected((string) old('step_min', $page->limits['step_min']) === (string) $step)>{{ $step }} min</option>
                             @endforeach
                         </select>
                         <x-fault field="step_min" />

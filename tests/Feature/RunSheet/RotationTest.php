@@ -169,6 +169,17 @@ final class RotationTest extends TestCase
         self::assertNull($this->event->refresh()->sheet_revision_id);
     }
 
+    /** Whatever is refused, what was typed stands in the form again. */
+    public function testNothingTypedIsLost(): void
+    {
+        $this->followingRedirects()->from(route('runsheet.rotation', $this->event))
+            ->put(route('runsheet.rotation.wishes', $this->event), ['from' => '', 'step_min' => 10, 'longest_min' => 45, 'rest_min' => -1, 'pairs' => '33', 'bells' => '10:15-11:00 Lesson 3', 'turns' => [$this->a->id => '1'], 'stations' => ['card' => ['minutes' => '17', 'capacity' => '', 'crew' => '']]])
+            ->assertOk()->assertSee('10:15-11:00 Lesson 3')->assertSee('value="33"', false)->assertSee('value="17"', false)->assertSee('value="-1"', false)->assertSee('<option value="10" selected>10 min</option>', false);
+        $this->followingRedirects()->from(route('runsheet.helpers.create', $this->event))
+            ->post(route('runsheet.helpers.store', $this->event), ['uuid' => Str::uuid()->toString(), 'name' => '', 'contact' => '600 000 009', 'training' => ['beam']])
+            ->assertOk()->assertSee('600 000 009')->assertSee('value="beam" checked', false);
+    }
+
     /** Where nothing is seen, and across midnight: every page answers, and turns stand at hours of that night. */
     public function testAtOddPlaces(): void
     {
