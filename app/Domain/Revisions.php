@@ -20,6 +20,8 @@ use Throwable;
  */
 final readonly class Revisions
 {
+    private const ATTEMPTS = 3;
+
     /**
      * @param HasMany<T, Event> $all
      * @param BelongsTo<T, Event> $held
@@ -43,16 +45,20 @@ final readonly class Revisions
     }
 
     /**
-     * Does something with the one that holds, which nobody else changes meanwhile.
+     * Does something with the one that holds, which nobody else changes meanwhile; once more where two waited for each other.
      *
      * @param Closure(T|null): void $do
      */
     public function during(Closure $do): void
     {
         DB::transaction(function () use ($do): void {
+            $key = $this->held->getForeignKeyName();
             $row = Event::query()->lockForUpdate()->findOrFail($this->event->id);
-            $do($this->find(self::whole($row->getAttribute($this->held->getForeignKeyName()))));
-        });
+            // What the event was loaded with, or an attempt that was rolled back left in it, is of no matter.
+            $this->event->setAttribute($key, $row->getAttribute($key));
+            $this->event->syncOriginalAttribute($key);
+            $do($this->find(self::whole($row->getAttribute($key))));
+        }, self::ATTEMPTS);
     }
 
     /** @param T|null $revision holds from now on */

@@ -39,6 +39,6 @@ trait Editable
             $row->save();
 
             return $row;
-        });
+        }, 3);
     }
 }

@@ -21,6 +21,8 @@ use Illuminate\View\View;
 final class EventController
 {
     private const REMOVED_SHOWN = 20;
+    /** Two who want the same helper may wait for each other: then one begins again. */
+    private const ATTEMPTS = 3;
 
     public function index(Request $request, EventFrames $frames): View
     {
@@ -65,7 +67,7 @@ final class EventController
             if ($changed->wasChanged('eclipse_date')) {
                 $changed->placeLists->each(ComputePlaces::recompute(...));
             }
-        });
+        }, self::ATTEMPTS);
 
         return redirect()->route('sky.show', $event)->with('status', __('Saved.'));
     }
@@ -81,7 +83,7 @@ final class EventController
     public function restore(Event $event): RedirectResponse
     {
         // Its helpers may be elsewhere by now: then it stays removed.
-        DB::transaction(static fn(): bool => $event->restore());
+        DB::transaction(static fn(): bool => $event->fresh()?->restore() ?? abort(404), self::ATTEMPTS);
 
         return redirect()->route('sky.show', $event)->with('status', __('“:title” is back.', ['title' => $event->title]));
     }
