@@ -69,9 +69,9 @@ final class RotaWords
     }
 
     /** @return list<string> what whoever stands at a station does not let go of; the cautions of the rule book come first there */
-    public static function atThePost(string $station): array
+    public static function atThePost(bool $isNeverAlone): array
     {
-        return Training::isNeverAlone($station)
+        return $isNeverAlone
             ? [__('Never leave it before somebody has taken over: it points at the Sun.')]
             : [__('Stay until somebody has taken over or the last group has gone.')];
     }

@@ -65,6 +65,7 @@ final readonly class RoundsOfGroups implements Rounds
                     secondsEach: $station === null ? self::OWN_LOOK_S : $station->look_s + $station->hand_s,
                     peoplePerHelper: $method->peoplePerHelper(),
                     at: $station === null ? null : $yard->thingOf($station)?->middle,
+                    isNeverAlone: $method->isNeverAlone(Standard::book()),
                     cautions: self::cautions($method),
                 );
             }

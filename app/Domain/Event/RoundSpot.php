@@ -17,6 +17,7 @@ final readonly class RoundSpot
      * @param float $secondsEach a look with handing over
      * @param int $peoplePerHelper whom one helper can look after
      * @param PlanPoint|null $at on the site plan
+     * @param bool $isNeverAlone whether the rule book refuses it unattended
      * @param list<string> $cautions what the rule book asks for there, the weightiest first
      */
     public function __construct(
@@ -27,6 +28,7 @@ final readonly class RoundSpot
         public float $secondsEach,
         public int $peoplePerHelper,
         public ?PlanPoint $at,
+        public bool $isNeverAlone,
         public array $cautions,
     ) {}
 }

@@ -77,15 +77,17 @@ final readonly class EventRota
     /** What the check goes by: the pairs that are fit, whatever is promised. */
     public function problem(): ?Problem
     {
-        return $this->withPairs($this->fit);
+        return once(fn(): ?Problem => $this->withPairs($this->fit));
     }
 
     /** @return list<Fault> */
     public function faults(): array
     {
-        $problem = $this->problem();
+        return once(function (): array {
+            $problem = $this->problem();
 
-        return $problem === null ? [] : RotaCheck::of($problem, array_values($this->rota()->turns), array_values($this->rota()->posts));
+            return $problem === null ? [] : RotaCheck::of($problem, array_values($this->rota()->turns), array_values($this->rota()->posts));
+        });
     }
 
     /** @return list<Stretch> when helpers are to be at a station */
@@ -147,7 +149,7 @@ final readonly class EventRota
             $this->rota()->wishes,
             $day,
             array_map(static fn(RoundParty $p): Party => new Party("g{$p->id}", $p->people, $p->methods), $this->parties),
-            array_map(static fn(RoundSpot $s): Spot => new Spot($s->method, $s->atOnce, $s->secondsEach, $s->peoplePerHelper, $s->at), $this->spots),
+            array_map(static fn(RoundSpot $s): Spot => new Spot($s->method, $s->atOnce, $s->secondsEach, $s->peoplePerHelper, $s->at, $s->isNeverAlone), $this->spots),
             array_map(fn(Helper $h): Helping => $h->helping($this->taken($day, $h)), $this->helpers),
             $pairs,
         );

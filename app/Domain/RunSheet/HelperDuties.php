@@ -10,6 +10,7 @@ use App\Models\RunSheet\Helper;
 use App\Text\CueWords;
 use App\Text\FilterWords;
 use App\Text\RotaWords;
+use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Str;
 use KeenShadow\Core\RunSheet\Cues\PlacedCue;
 use KeenShadow\Core\RunSheet\Rotation\Post;
@@ -17,15 +18,18 @@ use KeenShadow\Core\RunSheet\Rotation\Post;
 /** All that one helper does: posts of run sheets, and the cues that call them by name. */
 final readonly class HelperDuties
 {
+    /** So long they are still shown when the event is over. */
+    private const DAYS_AFTER = 2;
+
     public function __construct(
         private EventReader $reader,
         private EventRotas $rotas,
     ) {}
 
-    /** @return list<WrittenDuty> at every event of the organisation that has some, in order of time */
+    /** @return list<WrittenDuty> at every event of the organisation that is not long over, in order of time */
     public function of(Helper $helper): array
     {
-        $events = Event::query()->with(['sheetRevision', 'planRevision'])->where('organisation_id', $helper->organisation_id)->whereNotNull('sheet_revision_id')->orderBy('eclipse_date')->get();
+        $events = Event::query()->with(['sheetRevision', 'planRevision'])->where('organisation_id', $helper->organisation_id)->whereNotNull('sheet_revision_id')->where('eclipse_date', '>=', Date::now()->subDays(self::DAYS_AFTER))->orderBy('eclipse_date')->get();
         $duties = array_merge(...array_values($events->map(fn(Event $event): array => $this->at($event, $helper))->all()));
         usort($duties, static fn(WrittenDuty $a, WrittenDuty $b): int => [$a->from, $a->what] <=> [$b->from, $b->what]);
 
@@ -59,7 +63,7 @@ final readonly class HelperDuties
     {
         $spot = array_column($rota->spots, null, 'method')[$post->station] ?? null;
 
-        return $spot === null ? null : new WrittenDuty($sheet->event, $sheet->here->zone, $sheet->clock, uid: "post-{$id}", what: $spot->name, where: $spot->place ?? '', from: $rota->at($post->startMin), to: $rota->at($post->endMin), lines: RotaWords::atThePost($post->station), filters: self::filters($sheet));
+        return $spot === null ? null : new WrittenDuty($sheet->event, $sheet->here->zone, $sheet->clock, uid: "post-{$id}", what: $spot->name, where: $spot->place ?? '', from: $rota->at($post->startMin), to: $rota->at($post->endMin), lines: RotaWords::atThePost($spot->isNeverAlone), filters: self::filters($sheet));
     }
 
     private static function filters(WrittenSheet $sheet): string

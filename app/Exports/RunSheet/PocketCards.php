@@ -11,7 +11,6 @@ use App\Domain\RunSheet\WrittenRota;
 use App\Domain\RunSheet\WrittenSheet;
 use App\Domain\RunSheet\WrittenStint;
 use App\Models\RunSheet\Helper;
-use App\Text\Clock;
 use App\Text\Days;
 use App\Text\FilterWords;
 use App\Text\RotaWords;
@@ -22,7 +21,7 @@ final class PocketCards
 {
     public static function ofPeople(WrittenSheet $sheet, WrittenRota $rota, HelperDuties $duties, SheetPaper $paper): string
     {
-        $cautions = array_column(array_map(static fn(RoundSpot $s): array => [$s->name, [...RotaWords::atThePost($s->method), ...$s->cautions]], $rota->stations), 1, 0);
+        $cautions = array_column(array_map(static fn(RoundSpot $s): array => [$s->name, [...RotaWords::atThePost($s->isNeverAlone), ...$s->cautions]], $rota->stations), 1, 0);
 
         return self::pdf($sheet, $paper, array_map(static function (Helper $h) use ($sheet, $duties, $cautions): PocketCard {
             $own = $duties->at($sheet->event, $h);
@@ -30,7 +29,7 @@ final class PocketCards
             $stations = array_intersect_key($cautions, array_flip(array_column($own, 'what')));
 
             return new PocketCard($h->name, array_map(static fn(WrittenDuty $d): array => [
-                'time' => self::span($d, $sheet->clock),
+                'time' => $sheet->clock->span($d->from, $d->to),
                 'words' => implode(', ', array_filter([$d->what, $d->where], static fn(string $w): bool => $w !== '')) . (str_starts_with($d->uid, 'cue-') && count($d->lines) > 1 ? ': ' . implode(' ', array_slice($d->lines, 1)) : ''),
             ], $own), array_values(array_unique(array_merge(...array_values($stations)))));
         }, $rota->helpers));
@@ -42,7 +41,7 @@ final class PocketCards
             $lines = [...array_map(static fn(WrittenStint $s): array => [$s, $s->who], $rota->at($spot, $rota->turns)), ...array_map(static fn(WrittenStint $s): array => [$s, __('crew: :name', ['name' => $s->who])], $rota->at($spot, $rota->duties))];
             usort($lines, static fn(array $a, array $b): int => [$a[0]->from, $a[1]] <=> [$b[0]->from, $b[1]]);
 
-            return new PocketCard($spot->name . ($spot->place === null ? '' : ", {$spot->place}"), array_map(static fn(array $line): array => ['time' => self::span($line[0], $sheet->clock), 'words' => $line[1]], $lines), [...RotaWords::atThePost($spot->method), ...$spot->cautions]);
+            return new PocketCard($spot->name . ($spot->place === null ? '' : ", {$spot->place}"), array_map(static fn(array $line): array => ['time' => $sheet->clock->span($line[0]->from, $line[0]->to), 'words' => $line[1]], $lines), [...RotaWords::atThePost($spot->isNeverAlone), ...$spot->cautions]);
         }, $rota->stations));
     }
 
@@ -64,13 +63,7 @@ final class PocketCards
             'filters' => Str::ucfirst(FilterWords::brief($sheet->filters, $sheet->clock)) . '.',
             'widthMm' => $width / 2,
             'heightMm' => $height / 2,
-            'innerMm' => $width / 2 - 16,
             'places' => [[0, 0], [$width / 2, 0], [0, $height / 2], [$width / 2, $height / 2]],
         ])->render(), $paper->value);
-    }
-
-    private static function span(WrittenDuty|WrittenStint $one, Clock $clock): string
-    {
-        return $clock->minute($one->from) . ($one->to > $one->from ? '–' . $clock->minute($one->to) : '');
     }
 }

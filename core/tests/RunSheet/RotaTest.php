@@ -6,6 +6,7 @@ namespace KeenShadow\Core\Tests\RunSheet;
 
 use DateTimeImmutable;
 use DateTimeZone;
+use KeenShadow\Core\Audience\Methods\Method;
 use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Rules\Book\Standard;
 use KeenShadow\Core\Rules\Permission;
@@ -64,7 +65,7 @@ final class RotaTest extends TestCase
         $refused = static fn(bool $isAttended): bool => Standard::book()->ask(Situation::of(['person' => 'adult', 'keeps_on' => true, 'attended' => $isAttended] + $done))->permission === Permission::No;
 
         self::assertFalse($refused(true));
-        self::assertSame($refused(false), Training::isNeverAlone($method));
+        self::assertSame($refused(false), Method::from($method)->isNeverAlone(Standard::book()));
     }
 
     /**
@@ -140,7 +141,7 @@ final class RotaTest extends TestCase
         $day = RotaDay::of($here, [], null, $here->begins(), $here->ends(), 5);
         self::assertNotNull($day);
         $wishes = Wishes::none()->withBells([Bell::of('1', 580, 640, false), Bell::of('Break', 640, 660, true), Bell::of('2', 661, 719, false)])->withHelper('h1', new CrewWish(600, null, 702));
-        $spots = [new Spot('telescope', 1, 30.0, 20, new PlanPoint(0, 0)), new Spot('card', 8, 30.0, 30, new PlanPoint(0, 130)), new Spot('glasses', 28, 30.0, 30, null)];
+        $spots = [new Spot('telescope', 1, 30.0, 20, new PlanPoint(0, 0), true), new Spot('card', 8, 30.0, 30, new PlanPoint(0, 130)), new Spot('glasses', 28, 30.0, 30, null)];
         $problem = RotaProblem::of($wishes, $day, [new Party('g1', 26, ['telescope', 'card']), new Party('g2', 320, ['glasses'])], $spots, [new Helping('h1', [Training::Instrument], [new Stretch(633, 641)]), new Helping('h2', [])], 40);
         $stations = array_column($problem->stations, null, 'id');
 

@@ -16,6 +16,7 @@ use App\Models\RunSheet\Helper;
 use App\Models\User;
 use App\Pages\Event\EventFrames;
 use App\Pages\RunSheet\CrewPage;
+use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use KeenShadow\Core\RunSheet\Cues\Sheet;
@@ -57,6 +58,7 @@ final class DutyEdgesTest extends TestCase
     #[DataProvider('zones')]
     public function testReadersFindTheInstants(string $date, float $lat, float $lon, string $zone, array $posts): void
     {
+        $this->travelTo(new DateTimeImmutable('2013-10-01'));
         $event = $this->event('A', ['eclipse_date' => $date, 'lat' => $lat, 'lon' => $lon, 'timezone' => $zone]);
         $ines = $this->helper();
         $expected = [];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Audience\Methods;
 
+use KeenShadow\Core\Audience\AgeBand;
 use KeenShadow\Core\Audience\Group;
 use KeenShadow\Core\Audience\Policy;
 use KeenShadow\Core\Rules\Answer;
@@ -56,6 +57,15 @@ enum Method: string
     public function isRefused(RuleBook $book, Group $group, ?Policy $policy): bool
     {
         return $this->answer($book, $group, $policy)?->permission === Permission::No;
+    }
+
+    /** Whether the rule book refuses it, done well in all else, as soon as nobody of the crew stands there. */
+    public function isNeverAlone(RuleBook $book): bool
+    {
+        $done = $this->situation();
+        $asked = ['person' => AgeBand::Adult->inTheBook(), 'keeps_on' => true, 'policy' => null, 'attended' => false];
+
+        return $done !== null && $book->ask(Situation::of($asked + $done))->permission === Permission::No;
     }
 
     /** How many follow it at one station at the same time. */

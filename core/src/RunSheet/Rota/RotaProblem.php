@@ -65,7 +65,7 @@ final class RotaProblem
             crew: $as->crew ?? 0,
             training: array_map(static fn(Training $t): string => $t->value, Training::for($spot->method)),
             // Who comes as they like finds somebody there at any time.
-            isNeverAlone: Training::isNeverAlone($spot->method) || $asTheyLike !== [],
+            isNeverAlone: $spot->isNeverAlone || $asTheyLike !== [],
         );
     }
 

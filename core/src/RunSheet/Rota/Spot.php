@@ -19,6 +19,7 @@ final readonly class Spot
      * @param float $secondsEach a look with handing over
      * @param int $peoplePerHelper whom one helper can look after
      * @param PlanPoint|null $at where it stands; null while nobody has said
+     * @param bool $isNeverAlone whether the rule book refuses it unattended
      */
     public function __construct(
         public string $method,
@@ -26,6 +27,7 @@ final readonly class Spot
         public float $secondsEach,
         public int $peoplePerHelper,
         public ?PlanPoint $at,
+        public bool $isNeverAlone = false,
     ) {}
 
     /**

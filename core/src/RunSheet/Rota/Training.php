@@ -24,10 +24,4 @@ enum Training: string
             default => [],
         };
     }
-
-    /** Whether the station of a method is never without a helper while it stands there: what the rule book refuses unattended. */
-    public static function isNeverAlone(string $method): bool
-    {
-        return in_array($method, ['projection', 'telescope', 'mirror'], true);
-    }
 }
