@@ -54,6 +54,12 @@ final readonly class Clock
         return $this->written($moment, 'H:i:s');
     }
 
+    /** "10:45–11:00"; of what has no length its minute alone. */
+    public function span(DateTimeImmutable $from, DateTimeImmutable $to): string
+    {
+        return $this->minute($from) . ($to > $from ? '–' . $this->minute($to) : '');
+    }
+
     /** "10:45", "00:03 on 13 Aug": the minute it is in. */
     public function minute(DateTimeImmutable $moment): string
     {

@@ -50,7 +50,7 @@ final class Briefing
      */
     private static function lines(array $stints, Clock $clock): array
     {
-        return array_map(static fn(WrittenStint $s): string => "{$clock->minute($s->from)}–{$clock->minute($s->to)} {$s->who}", $stints);
+        return array_map(static fn(WrittenStint $s): string => "{$clock->span($s->from, $s->to)} {$s->who}", $stints);
     }
 
     /** @return list<array{time: string, name: string, call: string}> what is called out, with the moments of the filters */

@@ -40,7 +40,7 @@ final class WallSheet
      */
     private static function people(array $stints, Clock $clock): array
     {
-        return array_map(static fn(WrittenStint $s): array => ['time' => "{$clock->minute($s->from)}–{$clock->minute($s->to)}", 'who' => $s->who, 'where' => implode(', ', array_filter([$s->station, $s->place], static fn(string $text): bool => $text !== ''))], $stints);
+        return array_map(static fn(WrittenStint $s): array => ['time' => $clock->span($s->from, $s->to), 'who' => $s->who, 'where' => implode(', ', array_filter([$s->station, $s->place], static fn(string $text): bool => $text !== ''))], $stints);
     }
 
     /** @return array{time: string, name: string, kind: string, call: string, crew: string, who: string, notes: list<string>, isFilters: bool} */

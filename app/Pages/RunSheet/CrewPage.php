@@ -31,7 +31,6 @@ final readonly class CrewPage
         public array $faults,
         public array $coming,
         public array $others,
-        public bool $hasDay,
         public int $stepS,
         public SheetSteps $steps,
     ) {}
@@ -50,7 +49,6 @@ final readonly class CrewPage
             faults: $comes === [] ? [] : RotaFaults::words($rota, $clock, isOfCrew: true),
             coming: array_map($row, array_values(array_filter($rota->helpers, static fn(Helper $h): bool => isset($comes[$h->rotaId()])))),
             others: array_map($row, array_values(array_filter($rota->helpers, static fn(Helper $h): bool => !isset($comes[$h->rotaId()])))),
-            hasDay: $rota->day !== null,
             stepS: 60 * $rota->rota()->wishes->stepMin,
             steps: SheetSteps::of(EventSheet::of($facts->event)),
         );

@@ -39,7 +39,7 @@ final readonly class HelperRow
         $names = $rota->names();
         $duties = [];
         foreach ($posts as $id => $post) {
-            $duties[] = ['id' => $id, 'words' => $clock->minute($rota->at($post->startMin)) . '–' . $clock->minute($rota->at($post->endMin)) . ' ' . ($names[$post->station] ?? __('gone'))];
+            $duties[] = ['id' => $id, 'words' => $clock->span($rota->at($post->startMin), $rota->at($post->endMin)) . ' ' . ($names[$post->station] ?? __('gone'))];
         }
 
         return new self(

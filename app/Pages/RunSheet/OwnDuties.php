@@ -24,7 +24,7 @@ final readonly class OwnDuties
         foreach ($duties as $duty) {
             $event = $events[$duty->event->id] ?? ['event' => $duty->event->title, 'place' => $duty->event->place_name, 'day' => Days::full($duty->from->setTimezone($duty->zone)), 'zone' => $duty->clock->zone(), 'filters' => $duty->filters, 'duties' => []];
             $event['duties'][] = [
-                'time' => $duty->clock->minute($duty->from) . ($duty->to > $duty->from ? '–' . $duty->clock->minute($duty->to) : ''),
+                'time' => $duty->clock->span($duty->from, $duty->to),
                 'what' => $duty->what,
                 'where' => $duty->where,
                 'lines' => $duty->lines,

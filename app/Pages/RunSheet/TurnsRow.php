@@ -41,7 +41,7 @@ final readonly class TurnsRow
         foreach ($turns as $key => $turn) {
             $rows[] = [
                 'id' => $key,
-                'time' => $clock->minute($rota->at($turn->startMin)) . '–' . $clock->minute($rota->at($turn->endMin)),
+                'time' => $clock->span($rota->at($turn->startMin), $rota->at($turn->endMin)),
                 'station' => $names[$turn->station] ?? __('gone'),
                 'isBest' => $rota->isBest($turn),
             ];

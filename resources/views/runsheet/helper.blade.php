@@ -8,7 +8,7 @@
         @csrf
         <x-made-from :record="$helper" />
         @if ($helper->exists) @method('put') @endif
-        <x-field name="name" :label="__('Name, as they are called')" :value="old('name', $helper->name)" :stored="$stored('name')" maxlength="80" autocomplete="off" :hint="__('Grown-ups only. A first name is enough where there is one of it.')" />
+        <x-field name="name" :label="__('Name, as they are called')" :value="old('name', $helper->name)" :stored="$stored('name')" maxlength="80" autocomplete="off" :hint="__('Grown-ups only. A first name is enough unless two share it.')" />
         <x-field name="contact" :label="__('How they are reached')" :value="old('contact', $helper->contact)" :stored="$stored('contact')" maxlength="120" autocomplete="off" :hint="__('A telephone number or a mail address: one is enough. Only organisers see it.')" />
         <fieldset class="field" id="training">
             <legend>{{ __('Trained for') }}</legend>
