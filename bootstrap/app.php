@@ -10,6 +10,7 @@ use App\Http\FaultLog;
 use App\Http\Middleware\KnownHosts;
 use App\Http\Middleware\OwnReferer;
 use App\Http\Middleware\PlainOldInput;
+use App\Http\Middleware\QuietSession;
 use App\Http\Middleware\ReadableInput;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\ShortWayBack;
@@ -25,6 +26,7 @@ use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Validation\ValidationException;
 use KeenShadow\Core\RunSheet\RunSheetException;
 
@@ -33,7 +35,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->prepend(KnownHosts::class);
         $middleware->append([SecurityHeaders::class, OwnReferer::class, ReadableInput::class]);
-        $middleware->appendToGroup('web', [PlainOldInput::class, ShortWayBack::class]);
+        $middleware->web(append: [PlainOldInput::class, ShortWayBack::class], replace: [StartSession::class => QuietSession::class]);
         $middleware->redirectGuestsTo(fn(): string => route('sign-in'));
         $middleware->redirectUsersTo(fn(): string => route('events.index'));
     })

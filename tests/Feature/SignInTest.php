@@ -7,6 +7,8 @@ namespace Tests\Feature;
 use App\Models\User;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Config;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\ViewErrorBag;
 use Illuminate\Testing\TestResponse;
@@ -54,6 +56,19 @@ final class SignInTest extends TestCase
             $this->post('/login', ['email' => $email, 'password' => 'wrong']);
             $hashed->shouldHaveReceived('check')->times($before + 1);
         }
+    }
+
+    public function testWhatAPageAsksInPassingKeepsOneSignedInAndChangesNothing(): void
+    {
+        config(['session.driver' => 'database']);
+        $this->actingAs(User::factory()->create())->get('/');
+        DB::table('sessions')->update(['last_activity' => time() - 3600]);
+        $before = DB::table('sessions')->sole();
+        self::assertIsString($id = $before->id);
+        $this->withCookie(Config::string('session.cookie'), $id)->get('/', ['X-Requested-With' => 'XMLHttpRequest']);
+        $after = DB::table('sessions')->sole();
+        self::assertSame($before->payload, $after->payload);
+        self::assertEqualsWithDelta(time(), $after->last_activity, 5);
     }
 
     public function testAWholeSchoolBehindOneAddressSignsInAndGuessingIsSlow(): void

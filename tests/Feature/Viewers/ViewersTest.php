@@ -63,6 +63,17 @@ final class ViewersTest extends TestCase
         self::assertSame(0, Viewer::query()->count());
     }
 
+    /** The bench asks for previews all the while; one that is asked beside the form takes nothing of it away. */
+    public function testAPreviewBesideARefusedFormLeavesWhatWasTypedAndSaid(): void
+    {
+        $this->from(route('viewers.create', [$this->event, 'build' => 'box']))->post(route('viewers.store', $this->event), ['hole_mm' => '3 ft 2 in'] + self::BOX + self::newForm());
+        $asked = route('viewers.preview', [$this->event, 'build' => 'box', 'distance_mm' => '300', 'hole_mm' => '0.6']);
+        foreach ([1, 2] as $time) {
+            $this->get($asked, ['X-Requested-With' => 'XMLHttpRequest'])->assertOk();
+        }
+        $this->get(route('viewers.create', [$this->event, 'build' => 'box']))->assertSee('one number with one unit')->assertSee('value="Cereal box"', false);
+    }
+
     /** In another part of the world nothing of the eclipse is seen, or the Sun stands at the horizon all day: the bench works, and says so. */
     public function testWhereTheSunIsDownAllTheWhile(): void
     {
