@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Day\TimeController;
 use App\Http\Controllers\Event\EventController;
 use App\Http\Controllers\RunSheet\DutyController;
 use App\Http\Controllers\RunSheet\SubscriptionController;
@@ -11,6 +12,9 @@ use Illuminate\Support\Facades\Route;
 
 // Without a session: it answers where the database does not.
 Route::get('up', UpController::class)->withoutMiddleware('web')->name('up');
+
+// Without a session, for it is to be quick, and says nothing of anybody.
+Route::get('time', TimeController::class)->withoutMiddleware('web')->name('day.time');
 
 // Without a sign-in or a session: the address itself is the key.
 Route::get('calendars/{calendarKey}.ics', [SubscriptionController::class, 'show'])->withoutMiddleware('web')->middleware('throttle:60,1')->name('runsheet.subscription');
@@ -39,5 +43,6 @@ Route::middleware('auth')->group(function (): void {
     require __DIR__ . '/eyewear.php';
     require __DIR__ . '/viewers.php';
     require __DIR__ . '/runsheet.php';
+    require __DIR__ . '/day.php';
     require __DIR__ . '/rules.php';
 });

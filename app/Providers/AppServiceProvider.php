@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Domain\Audience\EyeHeightsOfGroups;
 use App\Domain\Audience\GroupsThatLook;
 use App\Domain\Audience\RoundsOfGroups;
+use App\Domain\Event\DayPlans;
 use App\Domain\Event\EyeHeights;
 use App\Domain\Event\FitPairs;
 use App\Domain\Event\LookingGroups;
@@ -14,12 +15,14 @@ use App\Domain\Event\Rounds;
 use App\Domain\Event\WantedViewers;
 use App\Domain\Eyewear\FitPairsOfLots;
 use App\Domain\RunSheet\Duties;
+use App\Domain\RunSheet\PlansOfSheets;
 use App\Domain\RunSheet\SheetFiles;
 use App\Domain\Viewers\ViewersWanted;
 use App\Domain\Workers;
 use App\Exports\RunSheet\WrittenFiles;
 use App\Models\Event;
 use App\Pages\Audience\AudienceRoom;
+use App\Pages\Day\DayRoom;
 use App\Pages\Eyewear\EyewearRoom;
 use App\Pages\RunSheet\RunSheetRoom;
 use App\Pages\Site\SiteRoom;
@@ -45,10 +48,11 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(EyeHeights::class, EyeHeightsOfGroups::class);
         $this->app->bind(LookingGroups::class, GroupsThatLook::class);
         $this->app->bind(Rounds::class, RoundsOfGroups::class);
+        $this->app->bind(DayPlans::class, PlansOfSheets::class);
         $this->app->bind(SheetFiles::class, WrittenFiles::class);
         $this->app->bind(WantedViewers::class, ViewersWanted::class);
         // In the order of work: a new room is added here.
-        $this->app->tag([SkyRoom::class, SiteRoom::class, AudienceRoom::class, EyewearRoom::class, ViewersRoom::class, RunSheetRoom::class], 'rooms');
+        $this->app->tag([SkyRoom::class, SiteRoom::class, AudienceRoom::class, EyewearRoom::class, ViewersRoom::class, RunSheetRoom::class, DayRoom::class], 'rooms');
     }
 
     public function boot(): void

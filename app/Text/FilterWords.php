@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Text;
 
 use DateTimeImmutable;
+use KeenShadow\Core\Rules\FilterCall;
 use KeenShadow\Core\Rules\FilterReason;
 use KeenShadow\Core\Rules\Filters;
 use KeenShadow\Core\Sky\ContactName;
@@ -54,6 +55,26 @@ final class FilterWords
             !$filters->mayComeOff() => __('filters stay on'),
             $name === ContactName::C2 => __('filters may come off at :off', self::times($filters, $clock)),
             default => __('filters on by :on', self::times($filters, $clock)),
+        };
+    }
+
+    /** What is called out. */
+    public static function call(FilterCall $call): string
+    {
+        return match ($call) {
+            FilterCall::MayComeOff => __('Filters may come off!'),
+            FilterCall::Warning => __('Filters on in :seconds seconds!', ['seconds' => (string) Filters::WARNING_SECONDS]),
+            FilterCall::BackOn => __('Filters on, filters on, filters on!'),
+        };
+    }
+
+    /** The name of a call in a list of what comes next. */
+    public static function callName(FilterCall $call): string
+    {
+        return match ($call) {
+            FilterCall::MayComeOff => __('Filters may come off'),
+            FilterCall::Warning => __('Warning: filters on in :seconds s', ['seconds' => (string) Filters::WARNING_SECONDS]),
+            FilterCall::BackOn => __('Filters on'),
         };
     }
 

@@ -1,6 +1,7 @@
 import Alpine from "@alpinejs/csp";
 import { lightSound } from "./audience/light-sound.js";
 import { yard } from "./audience/yard.js";
+import { day } from "./day/screen.js";
 import { eventForm } from "./event/form.js";
 import { labels } from "./eyewear/labels.js";
 import { pairCheck } from "./eyewear/pair-check.js";
@@ -20,6 +21,7 @@ import { pad } from "./viewers/pad.js";
 // Each is found in the page by x-data="…".
 const parts = {
     bench,
+    day,
     eventForm,
     labels,
     lanes,

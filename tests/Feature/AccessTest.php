@@ -24,7 +24,7 @@ final class AccessTest extends TestCase
     use RichEvent;
 
     /** Signing in and out, the health check and an address that is itself the key need no policy; everything else does. */
-    private const OPEN = ['login', 'logout', 'up', 'calendars/{calendarKey}.ics', 'duties/{dutyKey}', 'duties/{dutyKey}.ics'];
+    private const OPEN = ['login', 'logout', 'up', 'time', 'calendars/{calendarKey}.ics', 'duties/{dutyKey}', 'duties/{dutyKey}.ics'];
 
     public function testEveryRouteIsAuthorised(): void
     {

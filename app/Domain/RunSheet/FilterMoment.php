@@ -7,6 +7,7 @@ namespace App\Domain\RunSheet;
 use App\Text\Clock;
 use App\Text\FilterWords;
 use DateTimeImmutable;
+use KeenShadow\Core\Rules\FilterCall;
 use KeenShadow\Core\RunSheet\Cues\FilterCues;
 
 /** A moment that concerns filters, as it stands between the cues: computed, never typed. */
@@ -23,9 +24,9 @@ final readonly class FilterMoment
     public static function allOf(?FilterCues $cues, Clock $clock): array
     {
         return $cues === null ? [] : [
-            new self('filters-off', __('Filters may come off'), $cues->off->modify('+999 milliseconds'), FilterWords::notBefore($cues->off, $clock)),
-            new self('filters-warning', __('Warning: filters on in :seconds s', ['seconds' => (string) FilterCues::WARNING_S]), $cues->warning, FilterWords::notAfter($cues->warning, $clock)),
-            new self('filters-on', __('Filters on'), $cues->on, FilterWords::notAfter($cues->on, $clock)),
+            new self('filters-off', FilterWords::callName(FilterCall::MayComeOff), $cues->off->modify('+999 milliseconds'), FilterWords::notBefore($cues->off, $clock)),
+            new self('filters-warning', FilterWords::callName(FilterCall::Warning), $cues->warning, FilterWords::notAfter($cues->warning, $clock)),
+            new self('filters-on', FilterWords::callName(FilterCall::BackOn), $cues->on, FilterWords::notAfter($cues->on, $clock)),
         ];
     }
 }

@@ -20,6 +20,12 @@ enum DayState: string
     /** Called: filters on, nobody looks, everybody waits. */
     case Stopped = 'stopped';
 
+    /** What holds instead where the cloud is called; before and after there is nothing for it to cover. */
+    public function whenClouded(): self
+    {
+        return $this === self::Before || $this === self::After ? $this : self::Clouded;
+    }
+
     public function areFiltersOn(): bool
     {
         return $this !== self::MayComeOff;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KeenShadow\Core\Day;
 
 use DateTimeImmutable;
+use KeenShadow\Core\Rules\FilterCall;
 use KeenShadow\Core\Rules\Filters;
 use KeenShadow\Core\Sky\LocalEclipse;
 
@@ -15,8 +16,11 @@ use KeenShadow\Core\Sky\LocalEclipse;
  */
 final readonly class DayTable
 {
-    /** @param non-empty-list<DaySpan> $spans one after the other, without a gap */
-    private function __construct(public array $spans) {}
+    /**
+     * @param float $uncertaintyS of the clock for which it holds, to either side; infinite where nothing is known of it
+     * @param non-empty-list<DaySpan> $spans one after the other, without a gap
+     */
+    private function __construct(public float $uncertaintyS, public array $spans) {}
 
     /**
      * @param float $clockUncertaintyS how far a screen's clock may be from the right time, to either side
@@ -38,7 +42,7 @@ final readonly class DayTable
             $spans[] = new DaySpan(DayState::FiltersOn, $begins, $ends);
         }
 
-        return new self([...$spans, new DaySpan(DayState::After, $ends, INF)]);
+        return new self($isKnown ? $clockUncertaintyS : INF, [...$spans, new DaySpan(DayState::After, $ends, INF)]);
     }
 
     /**
@@ -51,9 +55,20 @@ final readonly class DayTable
         if (self::holds(CallKind::Stop, CallKind::GoOn, $atS, $calls)) {
             return DayState::Stopped;
         }
-        $isOver = $planned === DayState::Before || $planned === DayState::After;
 
-        return !$isOver && self::holds(CallKind::Cloud, CallKind::Clear, $atS, $calls) ? DayState::Clouded : $planned;
+        return self::holds(CallKind::Cloud, CallKind::Clear, $atS, $calls) ? $planned->whenClouded() : $planned;
+    }
+
+    /** @return array<value-of<FilterCall>, float> when what is called about filters, seconds since 1970; nothing where they stay on */
+    public function filterCalls(): array
+    {
+        foreach ($this->spans as $span) {
+            if ($span->state === DayState::MayComeOff) {
+                return [FilterCall::MayComeOff->value => $span->fromS, FilterCall::Warning->value => $span->toS - Filters::WARNING_SECONDS, FilterCall::BackOn->value => $span->toS];
+            }
+        }
+
+        return [];
     }
 
     private function planned(float $atS): DayState

@@ -29,7 +29,10 @@ final readonly class Filters
     /** From hearing "filters on" to having them on (own judgement). */
     public const REACTION_SECONDS = 3.0;
 
-    /** A shorter while is no use: the warning before C3 comes 10 s ahead (common practice, no source). */
+    /** The warning before filters go on (common practice, no source: 10 s, more if in doubt). */
+    public const WARNING_SECONDS = 10;
+
+    /** A shorter while is no use: the warning takes all of it. */
     public const LEAST_SECONDS = 10.0;
 
     private const DAY_SECONDS = 86400;

@@ -12,6 +12,7 @@ use KeenShadow\Core\Day\CallKind;
 use KeenShadow\Core\Day\DaySpan;
 use KeenShadow\Core\Day\DayState;
 use KeenShadow\Core\Day\DayTable;
+use KeenShadow\Core\Day\DayTables;
 use KeenShadow\Core\Rules\Filters;
 use KeenShadow\Core\Sky\ContactName;
 use KeenShadow\Core\Sky\EclipseSearch;
@@ -44,6 +45,7 @@ final class DayTableTest extends TestCase
         $chance = self::chance($random);
         $middle = JulianDate::fromDateTime($here->circumstances->maximum->time());
         $table = DayTable::of($here, $filters, $uncertainty);
+        $tables = DayTables::of($here, $filters);
         $calls = array_map(static fn(): Call => new Call(CallKind::cases()[$random->getInt(0, 3)], JulianDate::toDateTime($middle)->getTimestamp() + $chance(-300, 300)), range(1, $random->getInt(1, 4)));
         for ($i = 0; $i < 400; ++$i) {
             $now = JulianDate::toDateTime($middle + $chance(-0.003, 0.003));
@@ -55,6 +57,8 @@ final class DayTableTest extends TestCase
                     self::assertFalse($interval->covers(JulianDate::fromDateTime($now)));
                 }
             }
+            $coarser = $tables->for($uncertainty)->at($shown);
+            self::assertTrue($coarser === $table->at($shown) || $coarser->areFiltersOn(), 'the table of a screen is no bolder');
             $called = $table->at($shown, $calls);
             self::assertTrue($called->areFiltersOn() || $table->at($shown) === DayState::MayComeOff, 'a call never takes filters off');
         }
@@ -102,6 +106,19 @@ final class DayTableTest extends TestCase
         self::assertSame([0.0, 0.0, 0.0, 0.0], array_map($free, [76.0, -1.0, INF, NAN]));
     }
 
+    /** A screen takes the next coarser step; past the last, or without a clock, nothing is left. */
+    public function testAScreenTakesTheNextCoarserTable(): void
+    {
+        $here = self::cadiz();
+        $tables = DayTables::of($here, Filters::forPlace($here));
+
+        self::assertSame([0.1, 0.1, 0.2, 0.5, 30.0, INF, INF, INF, INF], array_map(static fn(float $s): float => $tables->for($s)->uncertaintyS, [0.0, 0.1, 0.11, 0.3, 29.0, 121.0, INF, NAN, -1.0]));
+        self::assertSame([], $tables->for(NAN)->filterCalls());
+        $sure = DayTable::of($here, Filters::forPlace($here), 0.0)->filterCalls();
+        self::assertSame([10.0, 150.0], [$sure['back_on'] - $sure['warning'], round($sure['warning'] - $sure['may_come_off'], -1)]);
+        self::assertEqualsWithDelta([$sure['may_come_off'] + 0.2, $sure['back_on'] - 10.2, $sure['back_on'] - 0.2], array_values($tables->for(0.15)->filterCalls()), 1e-6);
+    }
+
     /** Annular and partial: on all the way. */
     public function testNoTotalityIsNoFreedom(): void
     {
@@ -145,9 +162,19 @@ final class DayTableTest extends TestCase
         return static fn(float $from, float $to): float => $from + ($to - $from) * $random->getInt(0, 1_000_000) / 1e6;
     }
 
+    private static function cadiz(): LocalEclipse
+    {
+        return self::here('2027-08-02', 36.53, -6.29);
+    }
+
+    private static function here(string $date, float $lat, float $lon): LocalEclipse
+    {
+        return LocalEclipse::seenFrom((new EclipseSearch())->onDate($date), Observer::at($lat, $lon, 0), new DateTimeZone('Europe/Madrid'), new Ephemeris());
+    }
+
     private static function table(string $date, float $lat, float $lon, float $uncertaintyS): DayTable
     {
-        $here = LocalEclipse::seenFrom((new EclipseSearch())->onDate($date), Observer::at($lat, $lon, 0), new DateTimeZone('Europe/Madrid'), new Ephemeris());
+        $here = self::here($date, $lat, $lon);
 
         return DayTable::of($here, Filters::forPlace($here, []), $uncertaintyS);
     }

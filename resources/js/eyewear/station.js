@@ -1,5 +1,6 @@
 import { pageData } from "../page.js";
-import { dropStation, forget, keep, newUuid, post, sendWaiting, stationOf, unsent } from "./outbox.js";
+import { newUuid, post } from "../send.js";
+import { dropStation, forget, keep, sendWaiting, stationOf, unsent } from "./outbox.js";
 import { afterPair, afterPause, minutesFor, secondsEach, unknownPace } from "./pace.js";
 import { tags } from "./tags.js";
 import { tone } from "./tones.js";

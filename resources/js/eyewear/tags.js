@@ -1,4 +1,5 @@
-import { keepStation, newUuid, post } from "./outbox.js";
+import { newUuid, post } from "../send.js";
+import { keepStation } from "./outbox.js";
 
 /** So many tags before the end the next ones are fetched, so that there are some when the network drops. */
 const FETCH_BEFORE = 30;

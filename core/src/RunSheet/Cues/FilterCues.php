@@ -16,9 +16,6 @@ use KeenShadow\Core\Sky\TimeUncertainty;
  */
 final readonly class FilterCues
 {
-    /** The warning before filters go on (common practice, no source: 10 s, more if in doubt). */
-    public const WARNING_S = 10;
-
     /**
      * @param DateTimeImmutable $off from which filters may be off
      * @param DateTimeImmutable $warning to call before they go on
@@ -53,7 +50,7 @@ final readonly class FilterCues
             c2: $begin->time(),
             c3: $end->time(),
             off: $off,
-            warning: $on->modify('-' . self::WARNING_S . ' seconds'),
+            warning: $on->modify('-' . Filters::WARNING_SECONDS . ' seconds'),
             on: $on,
             offSum: self::parts($early),
             onSum: self::parts($late) + ['reaction' => Filters::REACTION_SECONDS],

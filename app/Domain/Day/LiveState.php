@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Domain\Day;
+
+use App\Models\Day\DayEntry;
+use App\Models\Day\Rehearsal;
+use App\Models\Event;
+use Illuminate\Support\Facades\Date;
+
+/** What a screen asks for again and again: what is new in the log, whether its plan still holds, and whether there is a rehearsal. */
+final class LiveState
+{
+    /**
+     * @param int $after the number of the last entry that the screen has
+     *
+     * @return array{now: int, stamp: string, entries: list<array<string, mixed>>, rehearsal: array<string, mixed>|null} moments in milliseconds since 1970
+     */
+    public static function of(Event $event, int $after): array
+    {
+        $log = DayLog::of($event);
+        $running = $log->running();
+
+        return [
+            'now' => (int) Date::now()->format('Uv'),
+            'stamp' => DayStamp::of($event),
+            'entries' => array_values($log->after($after)->map(self::entry(...))->all()),
+            'rehearsal' => $running === null ? null : self::rehearsal($running),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function entry(DayEntry $entry): array
+    {
+        return ['id' => $entry->id, 'uuid' => $entry->uuid, 'kind' => $entry->kind->value, 'about' => $entry->about, 'text' => $entry->text, 'who' => $entry->maker->name, 'made' => (int) $entry->made_at->format('Uv'), 'rehearsal' => $entry->rehearsal?->uuid];
+    }
+
+    /** @return array<string, mixed> */
+    private static function rehearsal(Rehearsal $rehearsal): array
+    {
+        return ['uuid' => $rehearsal->uuid, 'from' => (int) $rehearsal->from_at->format('Uv'), 'begun' => (int) $rehearsal->begun_at->format('Uv'), 'speed' => $rehearsal->speed];
+    }
+}

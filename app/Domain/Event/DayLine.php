@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Domain\Event;
+
+use DateTimeImmutable;
+
+/** One timed line of an event's plan, for whoever goes by it on the day. */
+final readonly class DayLine
+{
+    /**
+     * @param string $id that it keeps
+     * @param string $kind in a word
+     * @param string $time on the place's clock
+     * @param DateTimeImmutable $to the same as from for a moment
+     * @param string $who whom it takes
+     * @param string $crew what the crew is told
+     * @param string $call what is called out; empty where nothing is
+     * @param bool $needsTheSun whether it is of no use under clouds
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $kind,
+        public string $time,
+        public DateTimeImmutable $from,
+        public DateTimeImmutable $to,
+        public string $who,
+        public string $where,
+        public string $crew,
+        public string $call,
+        public bool $needsTheSun,
+    ) {}
+}

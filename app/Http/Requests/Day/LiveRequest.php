@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Day;
+
+use Illuminate\Foundation\Http\FormRequest;
+
+/** What is new since a number. */
+final class LiveRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return ['after' => ['nullable', 'integer', 'between:0,999999999999999999']];
+    }
+
+    protected function getRedirectUrl(): string
+    {
+        return $this->url();
+    }
+}

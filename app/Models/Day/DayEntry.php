@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Day;
+
+use App\Models\User;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use KeenShadow\Core\Day\EntryKind;
+
+/**
+ * One line of an event's log of the day, or of a rehearsal of it. The database refuses to change or delete it.
+ *
+ * @property int $id in the order in which they came in
+ * @property string $uuid made by the device
+ * @property int $event_id
+ * @property int|null $rehearsal_id
+ * @property EntryKind $kind
+ * @property string|null $about a post, a helper or another entry
+ * @property string|null $text
+ * @property int $made_by
+ * @property CarbonImmutable $made_at
+ * @property int|null $clock_offset_ms by how much the device's own clock was behind
+ * @property int|null $clock_uncertainty_ms null where it was never compared
+ * @property CarbonImmutable $received_at
+ * @property User $maker
+ * @property Rehearsal|null $rehearsal
+ */
+final class DayEntry extends Model
+{
+    public $timestamps = false;
+
+    protected $dateFormat = 'Y-m-d H:i:s.vP';
+
+    protected $fillable = ['uuid', 'event_id', 'rehearsal_id', 'kind', 'about', 'text', 'made_by', 'made_at', 'clock_offset_ms', 'clock_uncertainty_ms'];
+
+    /** @return BelongsTo<User, $this> */
+    public function maker(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'made_by');
+    }
+
+    /** @return BelongsTo<Rehearsal, $this> */
+    public function rehearsal(): BelongsTo
+    {
+        return $this->belongsTo(Rehearsal::class, 'rehearsal_id');
+    }
+
+    protected function casts(): array
+    {
+        return ['kind' => EntryKind::class, 'made_at' => 'immutable_datetime', 'received_at' => 'immutable_datetime'];
+    }
+}

@@ -1,0 +1,113 @@
+/** A quartz may go wrong by so much, each second (own judgement: twice what is usual). */
+const DRIFT = 50e-6;
+/** A clock that was not watched by this page, between two visits (own judgement). */
+const UNWATCHED_S = 5;
+const LONGEST_UNWATCHED_MS = 24 * 3600e3;
+/** A hand that presses when it reads a time (own judgement). */
+const HAND_S = 1;
+/** Less is the noise of two clocks that are read one after the other. */
+const JUMP_MS = 250;
+
+/**
+ * The right time, as far as it is known. It runs by the browser's steady clock, which nobody can set, from the surest
+ * comparison with the server or with a time that somebody typed. How wrong it may be grows with time, and by what cannot be told.
+ */
+export class DayClock {
+    /** @param {{wall?: () => number, steady?: () => number}} clocks in milliseconds */
+    constructor({ wall = () => Date.now(), steady = () => performance.now() } = {}) {
+        this.wall = wall;
+        this.steady = steady;
+        this.base = wall() - steady();
+        this.atSteady = steady();
+        this.heldS = Infinity;
+        this.lead = wall() - steady();
+        this.jump = null;
+        this.typedApartS = 0;
+    }
+
+    now() {
+        return this.base + this.steady();
+    }
+
+    /** How far the time may be from the right one, to either side, in seconds; infinite where it was never compared. */
+    uncertaintyS() {
+        const open = this.jump === null ? 0 : this.jump / 2000;
+        return Math.max(this.heldS, this.typedApartS) + DRIFT * this.sinceS() + open;
+    }
+
+    /** Seconds since it was compared. */
+    sinceS() {
+        return (this.steady() - this.atSteady) / 1000;
+    }
+
+    isCompared() {
+        return Number.isFinite(this.heldS);
+    }
+
+    /** By how much the device's own clock is behind, in milliseconds. */
+    offsetMs() {
+        return this.now() - this.wall();
+    }
+
+    /** One round trip: what the server's clock showed between two moments of the steady one. The surest of all holds. */
+    compare(sentSteady, receivedSteady, serverMs) {
+        const uncertaintyS = Math.max(0.001, (receivedSteady - sentSteady) / 2000);
+        if (uncertaintyS > this.uncertaintyS() && this.jump === null) return;
+        this.jump = null;
+        this.hold(serverMs - (sentSteady + receivedSteady) / 2, uncertaintyS);
+    }
+
+    /** A time read elsewhere while a button is pressed. Where the server's is another nobody knows which is right. */
+    type(ms) {
+        const apartS = Math.abs(ms - this.now()) / 1000;
+        if (this.isCompared() && this.jump === null) this.typedApartS = apartS > HAND_S ? apartS : 0;
+        else {
+            this.jump = null;
+            this.hold(ms - this.steady(), HAND_S);
+        }
+    }
+
+    /** What was typed counts no more. */
+    forgetTyped() {
+        this.typedApartS = 0;
+    }
+
+    /** What a page of before found, read again without a network: the device's clock was not watched since. */
+    restore({ offset, uncertainty, at } = {}) {
+        const away = this.wall() - at;
+        if (this.isCompared() || !(away >= 0 && away < LONGEST_UNWATCHED_MS) || !Number.isFinite(uncertainty)) return;
+        this.hold(this.wall() + offset - this.steady(), uncertainty + UNWATCHED_S + (DRIFT * away) / 1000);
+    }
+
+    /** To be read again by a later page. */
+    kept() {
+        return { offset: this.offsetMs(), uncertainty: this.uncertaintyS(), at: this.wall() };
+    }
+
+    /**
+     * Looks whether the device's clock jumped against the steady one. Backwards somebody set it. Forwards somebody set it, or
+     * the device slept and the steady one stood still: a page that was seen and kept awake all the while did not sleep; else
+     * nobody can tell, and both are held possible.
+     */
+    watch(wasAwake) {
+        const lead = this.wall() - this.steady();
+        const jump = lead - this.lead;
+        if (Math.abs(jump) < JUMP_MS) return 0;
+        this.lead = lead;
+        if (jump > 0 && !wasAwake) {
+            this.base += jump / 2;
+            this.jump = (this.jump ?? 0) + jump;
+        }
+        return jump;
+    }
+
+    /** Somebody knows what happened: that it slept, or that its clock was set. */
+    settle(hasSlept) {
+        this.base += (hasSlept ? 1 : -1) * (this.jump / 2);
+        this.jump = null;
+    }
+
+    hold(base, uncertaintyS) {
+        Object.assign(this, { base, heldS: uncertaintyS, atSteady: this.steady() });
+    }
+}

@@ -1,0 +1,100 @@
+/** So long before a duty it is time to be there. */
+const SOON_MS = 10 * 60000;
+
+/** Who is at which post, what is late, and what is called by hand. */
+export const crewParts = {
+    me: "",
+    mine: [],
+    posts: [],
+    holding: "",
+    isWriting: false,
+    asksWhy: null,
+
+    setUpCrew() {
+        this.me = localStorage.getItem(this.crewKey()) ?? "";
+    },
+
+    crewKey() {
+        return `keen-shadow day ${this.log.event} who`;
+    },
+
+    iAm(event) {
+        this.me = event.target.value;
+        localStorage.setItem(this.crewKey(), this.me);
+        this.tick();
+    },
+
+    showCrew(at) {
+        const here = this.entries.filter((entry) => (entry.rehearsal ?? null) === (this.rehearsal?.uuid ?? null));
+        const last = (id) => here.filter(({ kind, about }) => about === id && ["check_in", "check_out"].includes(kind)).at(-1);
+        const told = (duty) => {
+            const isHere = last(duty.id)?.kind === "check_in";
+            return {
+                ...duty,
+                isHere,
+                isLate: !isHere && duty.from <= at && duty.to > at,
+                isSoon: !isHere && duty.from > at && duty.from - at < SOON_MS,
+            };
+        };
+        this.mine = this.pack.duties.filter(({ who, to }) => who === this.me && to > at).map(told);
+        this.posts = this.pack.duties.filter(({ from, to }) => from - at < SOON_MS && to > at).map(told);
+    },
+
+    checkIn(event) {
+        this.write("check_in", { about: event.currentTarget.dataset.post });
+    },
+
+    async stop() {
+        const { uuid } = await this.write("stop");
+        this.asksWhy = uuid;
+    },
+
+    async cloud() {
+        await this.write("cloud");
+    },
+
+    async clear() {
+        await this.write("clear");
+    },
+
+    /** Why it was stopped: one of the usual reasons, or in one's own words. */
+    async why(event) {
+        event.preventDefault();
+        const text = event.submitter?.value || this.$refs.why.value;
+        if (text) await this.write("note", { about: this.asksWhy, text });
+        this.asksWhy = null;
+    },
+
+    /** Taking a stop back wants a press of two seconds, by a finger or the key. */
+    press() {
+        if (this.pressing) return;
+        this.holding = "holding";
+        this.pressing = setTimeout(() => this.goOn(), 2000);
+    },
+
+    release() {
+        clearTimeout(this.pressing);
+        this.pressing = null;
+        this.holding = "";
+    },
+
+    async goOn() {
+        this.release();
+        await this.write("go_on");
+    },
+
+    openLog() {
+        this.isWriting = !this.isWriting;
+        if (this.isWriting) this.$nextTick(() => this.$refs.line.focus());
+    },
+
+    async note(event) {
+        event.preventDefault();
+        const form = new FormData(event.target);
+        const text = form.get("text").trim();
+        if (!text) return;
+        await this.write(event.submitter?.value || "note", { text });
+        event.target.reset();
+        this.isWriting = false;
+    },
+};

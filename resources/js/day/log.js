@@ -1,0 +1,118 @@
+import { openDB } from "idb";
+import { post } from "../send.js";
+
+const MOST_AT_ONCE = 100;
+
+let database;
+
+function device() {
+    database ??= openDB("keen-shadow-day", 1, {
+        upgrade(db) {
+            db.createObjectStore("unsent", { keyPath: "seq", autoIncrement: true });
+            db.createObjectStore("log", { keyPath: "uuid" }).createIndex("event", "event");
+            db.createObjectStore("kept");
+        },
+    });
+    return database;
+}
+
+/**
+ * The log of one event's day on this device, for one person. What is written is kept here first and leaves only when the
+ * server says that it is stored; what came from the server is kept, so that the day goes on without it.
+ */
+export class DayLog {
+    constructor({ event, maker, url }) {
+        Object.assign(this, { event, maker, url });
+    }
+
+    /** A line of the log, or the beginning of a rehearsal. */
+    async add(kind, row) {
+        await (await device()).add("unsent", { kind, row: { ...row }, event: this.event, maker: this.maker });
+    }
+
+    /** What the server does not have yet, and what it refused, with the reason. */
+    async unsent() {
+        const rows = await (await device()).getAll("unsent");
+        return rows.filter(({ event, maker }) => event === this.event && maker === this.maker);
+    }
+
+    async forget(seq) {
+        await (await device()).delete("unsent", seq);
+    }
+
+    /** All that the server told of this day so far. */
+    async told() {
+        return (await device()).getAllFromIndex("log", "event", this.event);
+    }
+
+    async remember(entries) {
+        const kept = (await device()).transaction("log", "readwrite");
+        entries.forEach((entry) => kept.store.put({ ...entry, event: this.event }));
+        await kept.done;
+    }
+
+    async keep(key, value) {
+        await (await device()).put("kept", value, `${this.event} ${key}`);
+    }
+
+    async kept(key) {
+        return (await device()).get("kept", `${this.event} ${key}`);
+    }
+
+    /**
+     * Sends what waits and hears what is new.
+     *
+     * @returns {Promise<{state: "there" | "away" | "signed-out", body: object | null}>}
+     */
+    async exchange(after, nowMs) {
+        const waiting = (await this.unsent()).filter(({ why }) => !why);
+        if (waiting.length === 0) return this.answer(await get(`${this.url}/live?after=${after}`));
+        const batch = waiting.slice(0, MOST_AT_ONCE);
+        const of = (kind) => batch.filter((each) => each.kind === kind).map(({ row }) => row);
+        const { status, body } = await post(`${this.url}/entries`, {
+            sent_at: Math.round(nowMs()),
+            after,
+            rehearsals: of("rehearsal"),
+            entries: of("entry"),
+        });
+        if (status === 200 || status === 422) await this.settle(batch, body);
+        return this.answer({ status, body: status === 200 ? body : null });
+    }
+
+    /** Stored ones leave the device; refused ones stay, with the reason; of a form that could not be read, the rows it names. */
+    async settle(batch, { stored = null, message = "", errors = {} }) {
+        const named = Object.keys(errors).map((key) => /^(entrie|rehearsal)s\.(\d+)/.exec(key));
+        const isNamed = ({ kind }, i) => named.some((n) => n && kind.startsWith(n[1].slice(0, 5)) && Number(n[2]) === i);
+        const kept = (await device()).transaction("unsent", "readwrite", { durability: "strict" });
+        for (const kind of ["rehearsal", "entry"]) {
+            batch
+                .filter((each) => each.kind === kind)
+                .forEach((each, i) => {
+                    const why = stored ? (stored[each.row.uuid] ?? "") : isNamed(each, i) ? message || "refused" : null;
+                    if (why === "") kept.store.delete(each.seq);
+                    else if (why !== null) kept.store.put({ ...each, why });
+                });
+        }
+        await kept.done;
+    }
+
+    answer({ status, body }) {
+        if (status === 200) return { state: "there", body };
+        return { state: [401, 403, 404, 419].includes(status) ? "signed-out" : "away", body: null };
+    }
+}
+
+/** Reads JSON; status 0 where nobody answers. */
+export async function get(url) {
+    try {
+        const response = await fetch(url, {
+            headers: { Accept: "application/json", "X-Requested-With": "XMLHttpRequest" },
+            redirect: "error",
+            cache: "no-store",
+            signal: AbortSignal.timeout(10000),
+        });
+        return { status: response.status, body: await response.json() };
+    } catch {
+        return { status: 0, body: null };
+    }
+}

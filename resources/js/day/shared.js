@@ -1,0 +1,109 @@
+import { sound } from "./calls.js";
+import { get } from "./log.js";
+
+const POLL_MS = 5000;
+const RETRY_MS = 10000;
+
+/** What the screens of one day share: the log with its calls, messages, and a plan that may be changed meanwhile. */
+export const sharedParts = {
+    entries: [],
+    unsent: [],
+    refused: [],
+    network: "",
+    message: "",
+    newPack: "",
+
+    async setUpShared() {
+        this.take(await this.log.told());
+        this.unsent = await this.log.unsent();
+        this.take(this.unsent.filter(({ kind }) => kind === "entry").map(({ row }) => ({ ...row, who: this.words.you })));
+        const kept = await this.log.kept("pack");
+        if (kept && kept.stamp !== this.pack.stamp && !navigator.onLine) this.pack = kept;
+        this.poll();
+        window.addEventListener("online", () => this.exchange());
+    },
+
+    async poll() {
+        clearTimeout(this.polling);
+        const isThere = await this.exchange();
+        this.polling = setTimeout(() => this.poll(), isThere ? POLL_MS : RETRY_MS);
+    },
+
+    /** Sends what waits and hears what is new; one exchange after the other. */
+    exchange() {
+        this.turn = (this.turn ?? Promise.resolve()).then(() => this.exchangeOnce());
+        return this.turn;
+    },
+
+    async exchangeOnce() {
+        const after = Math.max(0, ...this.entries.map(({ id }) => id ?? 0));
+        const { state, body } = await this.log.exchange(after, () => this.clock.now());
+        if (body) {
+            await this.log.remember(body.entries);
+            this.take(body.entries);
+            this.hearOfRehearsal(body.rehearsal);
+            await this.renew(body.stamp);
+        }
+        this.unsent = await this.log.unsent();
+        this.refused = this.unsent.filter(({ why }) => why);
+        const waits = this.unsent.length - this.refused.length;
+        this.network =
+            state === "there" && waits === 0
+                ? this.words.there
+                : (state === "signed-out" ? this.words.signedOut : this.words.away).replace(":count", waits);
+        return state === "there";
+    },
+
+    /** Entries from the server take the place of one's own. */
+    take(entries) {
+        const known = new Map(this.entries.map((entry) => [entry.uuid, entry]));
+        const isFirst = this.entries.length === 0;
+        for (const entry of entries) {
+            if (!known.has(entry.uuid) && entry.kind === "message" && !isFirst) this.hear(entry);
+            known.set(entry.uuid, entry);
+        }
+        this.entries = [...known.values()].sort((a, b) => a.made - b.made);
+    },
+
+    hear(entry) {
+        if (entry.rehearsal !== (this.rehearsal?.uuid ?? null)) return;
+        this.message = `${entry.who}: ${entry.text}`;
+        sound("line", entry.text);
+    },
+
+    /** Calls of a rehearsal, at the moments of the day that were played, or of the day itself. */
+    callsOf(rehearsal) {
+        const isOf = (entry) => (entry.rehearsal ?? null) === (rehearsal?.uuid ?? null);
+        const at = (entry) => (rehearsal ? this.playedAt(entry.made) : entry.made);
+        return this.entries.filter(isOf).map((entry) => ({ kind: entry.kind, at: at(entry) }));
+    },
+
+    /** A newer plan takes the place of the old between two cues, and it is said. */
+    async renew(stamp) {
+        if (stamp === this.pack.stamp) return;
+        const { status, body } = await get(this.$root.dataset.pack);
+        if (status !== 200) return;
+        await this.log.keep("pack", body.pack);
+        this.coming = body.pack;
+    },
+
+    /** Whether nothing begins or runs just now, so that nobody loses their place. */
+    takeOver(isBetween) {
+        if (!this.coming || !isBetween) return;
+        this.pack = this.coming;
+        this.coming = null;
+        this.newPack = this.words.newPack;
+    },
+
+    seen() {
+        this.message = "";
+        this.newPack = "";
+        this.missed = "";
+    },
+
+    async dismiss(event) {
+        await this.log.forget(Number(event.currentTarget.dataset.seq));
+        this.unsent = await this.log.unsent();
+        this.refused = this.unsent.filter(({ why }) => why);
+    },
+};

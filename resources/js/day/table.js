@@ -1,0 +1,60 @@
+/**
+ * Looking up what the server worked out for a day: tables of states for clocks that are more and less sure, and what was
+ * called. Nothing is computed here but which row holds. Moments are milliseconds since 1970.
+ */
+
+/** The first table for a clock that is no surer than this one; the last is for a clock of which nothing is known. */
+export function tableFor(tables, uncertaintyS) {
+    return tables.find(({ uncertainty }) => uncertainty !== null && uncertaintyS <= uncertainty) ?? tables.at(-1);
+}
+
+/** Which column holds: whether a stop or a cloud was called by then and not taken back since. Of two at once caution holds. */
+export function columnAt(calls, at) {
+    const last = (kind) => Math.max(-Infinity, ...calls.filter((c) => c.kind === kind && c.at <= at).map((c) => c.at));
+    const holds = (call, back) => last(call) > -Infinity && last(call) >= last(back);
+    if (holds("stop", "go_on")) return "stop";
+    return holds("cloud", "clear") ? "cloud" : "planned";
+}
+
+/** The state at a moment. */
+export function stateAt(table, at, column) {
+    return table.spans.find(({ to }) => to === null || at < to)[column];
+}
+
+/** What comes, in order of time: the lines of the plan and what is called about filters; under clouds what needs no Sun. */
+export function linesOf(table, lines, column) {
+    const isUsed = (line) => column !== "cloud" || !line.sun;
+    const calls = column === "planned" ? table.calls.map((call) => ({ ...call, isFilters: true })) : [];
+    return [...lines.filter(isUsed), ...calls].sort((a, b) => a.from - b.from);
+}
+
+/** What begins after a moment up to another. */
+export function between(lines, after, upTo) {
+    return lines.filter(({ from }) => from > after && from <= upTo);
+}
+
+/** The disc at a moment, between the samples before and after it. */
+export function sampleAt(samples, at) {
+    const s = at / 1000;
+    const i = samples.findIndex((sample) => sample.s > s);
+    if (i <= 0) return samples[i === 0 ? 0 : samples.length - 1];
+    const [a, b] = [samples[i - 1], samples[i]];
+    const part = (s - a.s) / (b.s - a.s);
+    const mixed = (key) => a[key] + part * (b[key] - a[key]);
+    return { ...a, x: mixed("x"), y: mixed("y"), r: mixed("r"), o: mixed("o") };
+}
+
+/** "10:45:29" of a moment on the place's clock, whatever zone the device has. */
+export function clockTime(offsets, at) {
+    const { seconds } = offsets.findLast(({ from }) => from <= at) ?? offsets[0];
+    return new Date(at + 1000 * seconds).toISOString().slice(11, 19);
+}
+
+/** How long until: "3:07", "1:02:03", "12 d". Whole seconds, none of them lost: it says 0:01 to the end. */
+export function countdown(ms) {
+    const seconds = Math.ceil(ms / 1000);
+    if (seconds >= 2 * 86400) return `${Math.floor(seconds / 86400)} d`;
+    const parts = [Math.floor(seconds / 3600), Math.floor(seconds / 60) % 60, seconds % 60];
+    const [h, m, s] = parts.map((part) => String(part).padStart(2, "0"));
+    return parts[0] > 0 ? `${parts[0]}:${m}:${s}` : `${Number(m)}:${s}`;
+}

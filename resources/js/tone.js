@@ -1,0 +1,21 @@
+let context;
+
+/** Plays notes one after the other: hertz, or 0 for a pause, and seconds each. Tells whether the browser lets it sound. */
+export function play(notes, loud) {
+    context ??= new AudioContext();
+    // Before the first press on a page no browser lets it sound.
+    if (context.state === "suspended") context.resume();
+    let at = context.currentTime;
+    const [oscillator, gain] = [context.createOscillator(), context.createGain()];
+    gain.gain.setValueAtTime(0, at);
+    for (const [hertz, seconds] of notes) {
+        if (hertz > 0) oscillator.frequency.setValueAtTime(hertz, at);
+        gain.gain.setTargetAtTime(hertz > 0 ? loud : 0, at, 0.005);
+        at += seconds;
+    }
+    gain.gain.setTargetAtTime(0, at, 0.01);
+    oscillator.connect(gain).connect(context.destination);
+    oscillator.start();
+    oscillator.stop(at + 0.1);
+    return context.state === "running";
+}

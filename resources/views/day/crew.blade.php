@@ -1,0 +1,23 @@
+<section class="day-mine" aria-labelledby="day-mine">
+    <h2 id="day-mine">{{ __('What I do') }}</h2>
+    @if ($page->people === [])
+        <p>{{ __('Nobody has a post on the run sheet.') }}</p>
+    @else
+        <label>{{ __('I am') }} <select class="form-select" x-on:change="iAm" x-bind:value="me"><option value="">{{ __('choose') }}</option>@foreach ($page->people as $name)<option>{{ $name }}</option>@endforeach</select></label>
+        <ul>
+            <template x-for="duty in mine" x-bind:key="duty.id">
+                <li><b x-text="duty.time"></b> <span x-text="duty.name"></span> <span x-text="duty.where"></span>
+                    <button type="button" class="btn btn-quiet" x-show="!duty.isHere" x-bind:data-post="duty.id" x-on:click="checkIn">{{ __('I am there') }}</button><b x-show="duty.isHere">{{ __('there') }}</b>
+                </li>
+            </template>
+        </ul>
+        <h2>{{ __('Posts') }}</h2>
+        <ul class="day-posts">
+            <template x-for="duty in posts" x-bind:key="duty.id">
+                <li x-bind:data-late="duty.isLate"><b x-text="duty.name"></b> <span x-text="duty.who"></span>:
+                    <span x-show="duty.isHere">{{ __('there') }}</span><b x-show="duty.isLate">{{ __('not there yet, since') }} <span x-text="duty.time"></span></b><span x-show="duty.isSoon">{{ __('expected') }} <span x-text="duty.time"></span></span>
+                </li>
+            </template>
+        </ul>
+    @endif
+</section>

@@ -1,0 +1,36 @@
+<section class="day-panel" x-cloak x-show="asksWhy" aria-labelledby="day-why">
+    <h2 id="day-why">{{ __('Stopped. Why?') }}</h2>
+    <form x-on:submit="why">
+        @foreach ([__('somebody looked without a filter'), __('a filter came off'), __('bad weather'), __('somebody is unwell')] as $reason)
+            <button class="btn btn-quiet" value="{{ $reason }}">{{ $reason }}</button>
+        @endforeach
+        <label>{{ __('Something else') }} <input class="form-control" x-ref="why" maxlength="300"></label>
+        <button class="btn btn-primary" value="">{{ __('Save') }}</button>
+    </form>
+</section>
+<section class="day-panel" x-cloak x-show="isWriting" aria-labelledby="day-write">
+    <h2 id="day-write">{{ __('Write it down') }}</h2>
+    <form x-on:submit="note">
+        <label>{{ __('What happened') }} <input class="form-control" name="text" x-ref="line" maxlength="300" required></label>
+        <p>
+            <button class="btn btn-primary" value="note">{{ __('Log') }}</button>
+            @if ($leads)
+                <button class="btn btn-quiet" value="message">{{ __('Tell all') }}</button>
+            @endif
+            <button class="btn btn-quiet" value="no_show">{{ __('Somebody does not come') }}</button>
+            <button class="btn btn-quiet" value="filter_off">{{ __('A filter came off') }}</button>
+        </p>
+    </form>
+    <ol class="day-lines" reversed>
+        <template x-for="line in lately" x-bind:key="line.uuid"><li><b x-text="line.time"></b> <span x-text="line.words"></span></li></template>
+    </ol>
+</section>
+<div class="day-network">
+    <p x-text="network" role="status"></p>
+    <p x-cloak x-show="awakeWords" x-text="awakeWords"></p>
+    <ul>
+        <template x-for="each in refused" x-bind:key="each.seq">
+            <li>{{ __('Not stored') }}: <span x-text="each.row.text"></span> <span x-text="each.why"></span> <button type="button" class="link-button" x-bind:data-seq="each.seq" x-on:click="dismiss">{{ __('I have seen it') }}</button></li>
+        </template>
+    </ul>
+</div>

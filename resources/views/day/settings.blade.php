@@ -1,0 +1,40 @@
+<section class="day-panel" x-cloak x-show="hasJumped" aria-labelledby="day-jump">
+    <h2 id="day-jump" x-text="jumpWords"></h2>
+    <p>{{ __('Without the network this page cannot tell why, and holds both for possible. What happened?') }}</p>
+    <button type="button" class="btn btn-quiet" x-on:click="hasSlept">{{ __('It was asleep') }}</button>
+    <button type="button" class="btn btn-quiet" x-on:click="wasSet">{{ __('Its clock was set') }}</button>
+</section>
+<section class="day-settings">
+    <details class="folded">
+        <summary>{{ __('Clock') }}</summary>
+        <p x-text="clockWords"></p>
+        <p x-text="offsetWords"></p>
+        <button type="button" class="btn btn-quiet" x-on:click="compareClock">{{ __('Compare with the server') }}</button>
+        <form x-on:submit="typeTime">
+            <label>{{ __('A time from elsewhere (:zone); press when it is shown there', ['zone' => $page->zone]) }} <input class="form-control" x-ref="typed" placeholder="10:45:30" autocomplete="off"></label>
+            <button class="btn btn-quiet">{{ __('It is this time now') }}</button>
+            <button type="button" class="btn btn-quiet" x-cloak x-show="isApart" x-on:click="forgetTyped">{{ __('Go by the server again') }}</button>
+        </form>
+        <p x-text="typed" role="status"></p>
+    </details>
+    <details class="folded">
+        <summary>{{ __('Calls and screen') }}</summary>
+        <label>{{ __('Sounded on this device') }} <select class="form-select" x-on:change="hearWhat"><option value="all">{{ __('all calls') }}</option><option value="filters">{{ __('only those about filters') }}</option><option value="none">{{ __('none') }}</option></select></label>
+        <button type="button" class="btn btn-quiet" x-on:click="tryVolume">{{ __('Try how loud it is') }}</button>
+        <p x-text="volumeWords" role="status"></p>
+        <label><input type="checkbox" class="form-check-input" x-on:change="sunlight" x-bind:checked="isSunlit"> {{ __('Black on white, for sunlight') }}</label>
+        <button type="button" class="btn btn-quiet" x-on:click="fill">{{ __('Whole screen, for a hall') }}</button>
+    </details>
+    <details class="folded">
+        <summary>{{ __('Rehearse') }}</summary>
+        <form x-on:submit="begin" class="day-rehearse">
+            <label>{{ __('From') }} <select class="form-select" name="from">@foreach ($page->starts as $start)<option value="{{ $start['ms'] }}">{{ $start['name'] }}</option>@endforeach</select></label>
+            <label>{{ __('How fast') }} <select class="form-select" name="speed">@foreach ([1, 2, 5, 10, 20, 60] as $speed)<option value="{{ $speed }}">{{ __(':speed times', ['speed' => $speed]) }}</option>@endforeach</select></label>
+            @if ($leads)
+                <label><input type="checkbox" class="form-check-input" name="all" value="1"> {{ __('for all screens') }}</label>
+            @endif
+            <button class="btn btn-primary">{{ __('Begin') }}</button>
+        </form>
+        <p>{{ __('Its log is kept apart from that of the day.') }}</p>
+    </details>
+</section>
