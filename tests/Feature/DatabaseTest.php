@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Day\DayEntry;
+use App\Models\Day\Rehearsal;
 use App\Models\Eyewear\Lot;
 use App\Models\Eyewear\StockEntry;
 use App\Models\Viewers\ViewerTrial;
@@ -22,7 +24,7 @@ final class DatabaseTest extends TestCase
 {
     use RefreshDatabase;
 
-    private const APPEND_ONLY = ['pair_checks', 'plan_revisions', 'sheet_revisions', 'stock_moves', 'viewer_trials'];
+    private const APPEND_ONLY = ['day_entries', 'pair_checks', 'plan_revisions', 'rehearsals', 'sheet_revisions', 'stock_moves', 'viewer_trials'];
 
     /** @return iterable<string, array{string}> */
     public static function forbidden(): iterable
@@ -80,6 +82,8 @@ final class DatabaseTest extends TestCase
             StockEntry::query()->create(['uuid' => Str::uuid()->toString(), 'event_id' => $event->id, 'lot_id' => $lot->id, 'what' => 'destroyed', 'pairs' => 1, 'tag' => 2, 'how' => 'cut', 'moved_by' => $user->id, 'moved_at' => now()]);
             $viewer = $event->viewers()->create(['name' => 'Box', 'design' => DesignRecord::read(['build' => 'box'], isWhole: false)]);
             ViewerTrial::query()->create(['uuid' => Str::uuid()->toString(), 'viewer_id' => $viewer->id, 'design' => $viewer->design, 'tried_on' => '2027-01-01', 'image_mm' => 2.8, 'uncertainty_mm' => 0.5, 'tried_by' => $user->id]);
+            $played = Rehearsal::query()->create(['uuid' => Str::uuid()->toString(), 'event_id' => $event->id, 'from_at' => now(), 'begun_at' => now(), 'speed' => 60, 'is_for_all' => true, 'begun_by' => $user->id]);
+            DayEntry::query()->create(['uuid' => Str::uuid()->toString(), 'event_id' => $event->id, 'rehearsal_id' => $played->id, 'kind' => 'note', 'made_by' => $user->id, 'made_at' => now()]);
             $this->expectException(QueryException::class);
             $this->expectExceptionMessage('never changed or deleted');
             DB::statement($statement);
@@ -100,7 +104,7 @@ final class DatabaseTest extends TestCase
             self::assertFalse($row->empties, $row->name);
             $of[$row->changes ? 'changed' : ($row->adds ? 'added to' : 'read')][] = $row->name;
         }
-        self::assertSame(['pair_checks', 'plan_revisions', 'sheet_revisions', 'stock_moves', 'stored_files', 'viewer_trials'], $of['added to'] ?? []);
+        self::assertSame(['day_entries', 'pair_checks', 'plan_revisions', 'rehearsals', 'sheet_revisions', 'stock_moves', 'stored_files', 'viewer_trials'], $of['added to'] ?? []);
         self::assertSame(['catalogue_eclipses', 'migrations', 'place_names', 'places', 'reference_data', 'region_names'], $of['read'] ?? []);
         self::assertSame(['audience_groups', 'audience_stations', 'bundled_sheets', 'cache', 'cache_locks', 'duties', 'events', 'failed_jobs', 'helpers', 'jobs', 'listed_places', 'lot_files', 'lot_scans', 'lots', 'meter_readings', 'organisations', 'place_lists', 'position_readings', 'sessions', 'sheet_bundles', 'sheet_templates', 'suppliers', 'ticked_supplies', 'trays', 'users', 'viewers'], $of['changed'] ?? []);
     }

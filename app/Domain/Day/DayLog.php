@@ -51,7 +51,7 @@ final readonly class DayLog
     }
 
     /** @return Collection<int, DayEntry> those that came in after a number, in order */
-    public function after(int $id): Collection
+    public function since(int $id): Collection
     {
         return $this->entries()->where('id', '>', $id)->with(['maker', 'rehearsal'])->orderBy('id')->limit(self::MOST_AT_ONCE)->get();
     }

@@ -13,11 +13,11 @@ use Illuminate\Support\Facades\Date;
 final class LiveState
 {
     /**
-     * @param int $after the number of the last entry that the screen has
+     * @param int $since the number of the last entry that the screen has
      *
      * @return array{now: int, stamp: string, entries: list<array<string, mixed>>, rehearsal: array<string, mixed>|null} moments in milliseconds since 1970
      */
-    public static function of(Event $event, int $after): array
+    public static function of(Event $event, int $since): array
     {
         $log = DayLog::of($event);
         $running = $log->running();
@@ -25,7 +25,7 @@ final class LiveState
         return [
             'now' => (int) Date::now()->format('Uv'),
             'stamp' => DayStamp::of($event),
-            'entries' => array_values($log->after($after)->map(self::entry(...))->all()),
+            'entries' => array_values($log->since($since)->map(self::entry(...))->all()),
             'rehearsal' => $running === null ? null : self::rehearsal($running),
         ];
     }

@@ -14,7 +14,8 @@ final readonly class DayDuty
      * @param string $who as they are called
      * @param string $what station
      * @param string $where it stands; empty where nobody has said
-     * @param string $time on the place's clock
+     * @param string $time on the place's clock, from when to when
+     * @param string $begins on the place's clock
      */
     public function __construct(
         public string $id,
@@ -22,6 +23,7 @@ final readonly class DayDuty
         public string $what,
         public string $where,
         public string $time,
+        public string $begins,
         public DateTimeImmutable $from,
         public DateTimeImmutable $to,
     ) {}

@@ -26,7 +26,7 @@ final readonly class PlansOfSheets implements DayPlans
 
         return new DayPlan(
             array_values(array_filter($lines, static fn(?DayLine $line): bool => $line !== null)),
-            array_map(static fn(WrittenStint $s): DayDuty => new DayDuty(id: $s->id, who: $s->who, what: $s->station, where: $s->place, time: $written->clock->span($s->from, $s->to), from: $s->from, to: $s->to), $rota->duties),
+            array_map(static fn(WrittenStint $s): DayDuty => new DayDuty(id: $s->id, who: $s->who, what: $s->station, where: $s->place, time: $written->clock->span($s->from, $s->to), begins: $written->clock->minute($s->from), from: $s->from, to: $s->to), $rota->duties),
         );
     }
 

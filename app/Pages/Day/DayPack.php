@@ -34,7 +34,7 @@ final readonly class DayPack
      * @param string $stamp which one this is
      * @param list<TableRow> $tables the surest clock first; without a number for a clock of which nothing is known
      * @param list<LineRow> $lines of the run sheet
-     * @param list<array{id: string, from: int, to: int, who: string, name: string, where: string, time: string}> $duties
+     * @param list<array{id: string, from: int, to: int, who: string, name: string, where: string, time: string, begins: string}> $duties
      * @param list<DiscSample> $samples of the disc
      */
     private function __construct(public string $stamp, public array $tables, public array $lines, public array $duties, public array $samples) {}
@@ -89,10 +89,10 @@ final readonly class DayPack
         return ['id' => $line->id, 'from' => self::ms($line->from), 'to' => self::ms($line->to), 'name' => $line->name, 'kind' => $line->kind, 'time' => $line->time, 'who' => $line->who, 'where' => $line->where, 'crew' => $line->crew, 'call' => $line->call, 'sun' => $line->needsTheSun];
     }
 
-    /** @return array{id: string, from: int, to: int, who: string, name: string, where: string, time: string} */
+    /** @return array{id: string, from: int, to: int, who: string, name: string, where: string, time: string, begins: string} */
     private static function duty(DayDuty $duty): array
     {
-        return ['id' => $duty->id, 'from' => self::ms($duty->from), 'to' => self::ms($duty->to), 'who' => $duty->who, 'name' => $duty->what, 'where' => $duty->where, 'time' => $duty->time];
+        return ['id' => $duty->id, 'from' => self::ms($duty->from), 'to' => self::ms($duty->to), 'who' => $duty->who, 'name' => $duty->what, 'where' => $duty->where, 'time' => $duty->time, 'begins' => $duty->begins];
     }
 
     private static function ms(DateTimeImmutable $moment): int

@@ -26,7 +26,8 @@ export const crewParts = {
 
     showCrew(at) {
         const here = this.entries.filter((entry) => (entry.rehearsal ?? null) === (this.rehearsal?.uuid ?? null));
-        const last = (id) => here.filter(({ kind, about }) => about === id && ["check_in", "check_out"].includes(kind)).at(-1);
+        const last = (id) =>
+            here.filter(({ kind, about }) => about === id && ["check_in", "check_out"].includes(kind)).at(-1);
         const told = (duty) => {
             const isHere = last(duty.id)?.kind === "check_in";
             return {
@@ -38,6 +39,10 @@ export const crewParts = {
         };
         this.mine = this.pack.duties.filter(({ who, to }) => who === this.me && to > at).map(told);
         this.posts = this.pack.duties.filter(({ from, to }) => from - at < SOON_MS && to > at).map(told);
+    },
+
+    hasPosts() {
+        return this.posts.length > 0;
     },
 
     checkIn(event) {

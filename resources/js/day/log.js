@@ -62,16 +62,16 @@ export class DayLog {
     /**
      * Sends what waits and hears what is new.
      *
-     * @returns {Promise<{state: "there" | "away" | "signed-out", body: object | null}>}
+     * @returns {Promise<{state: "there" | "away" | "signedOut", body: object | null}>}
      */
-    async exchange(after, nowMs) {
+    async exchange(since, nowMs) {
         const waiting = (await this.unsent()).filter(({ why }) => !why);
-        if (waiting.length === 0) return this.answer(await get(`${this.url}/live?after=${after}`));
+        if (waiting.length === 0) return this.answer(await get(`${this.url}/live?since=${since}`));
         const batch = waiting.slice(0, MOST_AT_ONCE);
         const of = (kind) => batch.filter((each) => each.kind === kind).map(({ row }) => row);
         const { status, body } = await post(`${this.url}/entries`, {
             sent_at: Math.round(nowMs()),
-            after,
+            since,
             rehearsals: of("rehearsal"),
             entries: of("entry"),
         });
@@ -82,7 +82,8 @@ export class DayLog {
     /** Stored ones leave the device; refused ones stay, with the reason; of a form that could not be read, the rows it names. */
     async settle(batch, { stored = null, message = "", errors = {} }) {
         const named = Object.keys(errors).map((key) => /^(entrie|rehearsal)s\.(\d+)/.exec(key));
-        const isNamed = ({ kind }, i) => named.some((n) => n && kind.startsWith(n[1].slice(0, 5)) && Number(n[2]) === i);
+        const isNamed = ({ kind }, i) =>
+            named.some((n) => n && kind.startsWith(n[1].slice(0, 5)) && Number(n[2]) === i);
         const kept = (await device()).transaction("unsent", "readwrite", { durability: "strict" });
         for (const kind of ["rehearsal", "entry"]) {
             batch
@@ -98,7 +99,7 @@ export class DayLog {
 
     answer({ status, body }) {
         if (status === 200) return { state: "there", body };
-        return { state: [401, 403, 404, 419].includes(status) ? "signed-out" : "away", body: null };
+        return { state: [401, 403, 404, 419].includes(status) ? "signedOut" : "away", body: null };
     }
 }
 

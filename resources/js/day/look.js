@@ -53,7 +53,9 @@ export const lookParts = {
             .map((entry) => ({
                 uuid: entry.uuid,
                 time: clockTime(this.offsets, this.rehearsal ? this.playedAt(entry.made) : entry.made),
-                words: [this.words.kinds[entry.kind], this.aboutWords(entry), entry.text, entry.who].filter(Boolean).join(" · "),
+                words: [this.words.kinds[entry.kind], this.aboutWords(entry), entry.text, entry.who]
+                    .filter(Boolean)
+                    .join(" · "),
             }));
     },
 

@@ -32,11 +32,14 @@ export const rehearsalParts = {
         };
         await this.log.add("rehearsal", rehearsal);
         this.playAlong(rehearsal);
+        event.target.closest("details").open = false;
+        this.$root.scrollIntoView();
         this.exchange();
     },
 
     playAlong(rehearsal) {
         this.rehearsal = rehearsal;
+        this.$root.dataset.played = "1";
         this.speedWords = this.words.rehearsal.replace(":speed", rehearsal.speed);
         this.log.keep("rehearsal", { ...rehearsal });
         this.last = this.played();
@@ -57,6 +60,7 @@ export const rehearsalParts = {
 
     leave() {
         this.rehearsal = null;
+        delete this.$root.dataset.played;
         this.log.keep("rehearsal", null);
         this.last = this.played();
         this.tick();

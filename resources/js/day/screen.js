@@ -125,16 +125,19 @@ export function day() {
             const called = come.filter(({ call }) => call);
             const isLate = (line) => (at - line.from) / this.speed() > LATE_MS;
             const late = called.filter(isLate);
-            called.filter((line) => !isLate(line)).forEach((line) => this.call(line));
+            called.filter((line) => !isLate(line)).forEach((line) => this.call(line, at));
             if (late.length === 0) return;
-            this.missed = this.words.missed.replace(":calls", late.map(({ name, time }) => `${time} ${name}`).join(" · "));
-            this.call({ id: "line", call: this.words.states[state].name, isFilters: true });
+            this.missed = this.words.missed.replace(
+                ":calls",
+                late.map(({ name, time }) => `${time} ${name}`).join(" · "),
+            );
+            this.call({ id: "line", call: this.words.states[state].name, isFilters: true, from: at }, at);
         },
 
-        call(line) {
+        call(line, at) {
             if (this.heard === "none" || (this.heard === "filters" && !line.isFilters)) return;
+            this.$dispatch("called", { id: line.id, from: line.from, at });
             this.isHeard = sound(line.isFilters ? line.id : "line", line.call);
-            this.$dispatch("called", { id: line.id, from: line.from, at: this.played() });
         },
 
         stateName() {

@@ -10,13 +10,16 @@ export const sharedParts = {
     unsent: [],
     refused: [],
     network: "",
+    waits: "",
     message: "",
     newPack: "",
 
     async setUpShared() {
         this.take(await this.log.told());
         this.unsent = await this.log.unsent();
-        this.take(this.unsent.filter(({ kind }) => kind === "entry").map(({ row }) => ({ ...row, who: this.words.you })));
+        this.take(
+            this.unsent.filter(({ kind }) => kind === "entry").map(({ row }) => ({ ...row, who: this.words.you })),
+        );
         const kept = await this.log.kept("pack");
         if (kept && kept.stamp !== this.pack.stamp && !navigator.onLine) this.pack = kept;
         this.poll();
@@ -36,8 +39,8 @@ export const sharedParts = {
     },
 
     async exchangeOnce() {
-        const after = Math.max(0, ...this.entries.map(({ id }) => id ?? 0));
-        const { state, body } = await this.log.exchange(after, () => this.clock.now());
+        const since = Math.max(0, ...this.entries.map(({ id }) => id ?? 0));
+        const { state, body } = await this.log.exchange(since, () => this.clock.now());
         if (body) {
             await this.log.remember(body.entries);
             this.take(body.entries);
@@ -47,10 +50,8 @@ export const sharedParts = {
         this.unsent = await this.log.unsent();
         this.refused = this.unsent.filter(({ why }) => why);
         const waits = this.unsent.length - this.refused.length;
-        this.network =
-            state === "there" && waits === 0
-                ? this.words.there
-                : (state === "signed-out" ? this.words.signedOut : this.words.away).replace(":count", waits);
+        this.network = this.words[state];
+        this.waits = waits === 0 ? "" : this.words[waits === 1 ? "waits" : "wait"].replace(":count", waits);
         return state === "there";
     },
 

@@ -55,6 +55,6 @@ export function countdown(ms) {
     const seconds = Math.ceil(ms / 1000);
     if (seconds >= 2 * 86400) return `${Math.floor(seconds / 86400)} d`;
     const parts = [Math.floor(seconds / 3600), Math.floor(seconds / 60) % 60, seconds % 60];
-    const [h, m, s] = parts.map((part) => String(part).padStart(2, "0"));
+    const [, m, s] = parts.map((part) => String(part).padStart(2, "0"));
     return parts[0] > 0 ? `${parts[0]}:${m}:${s}` : `${Number(m)}:${s}`;
 }

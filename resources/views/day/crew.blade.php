@@ -11,11 +11,11 @@
                 </li>
             </template>
         </ul>
-        <h2>{{ __('Posts') }}</h2>
+        <h2 x-cloak x-show="hasPosts()">{{ __('Posts') }}</h2>
         <ul class="day-posts">
             <template x-for="duty in posts" x-bind:key="duty.id">
                 <li x-bind:data-late="duty.isLate"><b x-text="duty.name"></b> <span x-text="duty.who"></span>:
-                    <span x-show="duty.isHere">{{ __('there') }}</span><b x-show="duty.isLate">{{ __('not there yet, since') }} <span x-text="duty.time"></span></b><span x-show="duty.isSoon">{{ __('expected') }} <span x-text="duty.time"></span></span>
+                    <span x-show="duty.isHere">{{ __('there') }}</span><b x-show="duty.isLate">{{ __('not there yet, since') }} <span x-text="duty.begins"></span></b><span x-show="duty.isSoon">{{ __('expected at') }} <span x-text="duty.begins"></span></span>
                 </li>
             </template>
         </ul>

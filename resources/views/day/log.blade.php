@@ -26,7 +26,7 @@
     </ol>
 </section>
 <div class="day-network">
-    <p x-text="network" role="status"></p>
+    <p role="status"><span x-text="network"></span> <b x-text="waits"></b></p>
     <p x-cloak x-show="awakeWords" x-text="awakeWords"></p>
     <ul>
         <template x-for="each in refused" x-bind:key="each.seq">

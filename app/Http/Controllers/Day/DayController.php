@@ -44,12 +44,12 @@ final readonly class DayController
 
     public function live(LiveRequest $request, Event $event): JsonResponse
     {
-        return new JsonResponse(LiveState::of($event, $request->integer('after')));
+        return new JsonResponse(LiveState::of($event, $request->integer('since')));
     }
 
     /** Takes in what a device has written down, and tells what is new. */
     public function store(EntriesRequest $request, Event $event, #[CurrentUser] User $user): JsonResponse
     {
-        return new JsonResponse(['stored' => DayLog::of($event)->store($request->rehearsals(), $request->entries(), $user)] + LiveState::of($event, $request->after()));
+        return new JsonResponse(['stored' => DayLog::of($event)->store($request->rehearsals(), $request->entries(), $user)] + LiveState::of($event, $request->since()));
     }
 }

@@ -24,7 +24,7 @@ final class EntriesRequest extends FormRequest
     {
         return [
             'sent_at' => ['required', ...self::MOMENT],
-            'after' => ['required', 'integer', 'min:0'],
+            'since' => ['required', 'integer', 'between:0,999999999999999999'],
             'rehearsals' => ['present', 'array', 'list', 'max:' . DayLog::MOST_AT_ONCE],
             'rehearsals.*.uuid' => ['required', 'uuid'],
             'rehearsals.*.from' => ['required', ...self::MOMENT],
@@ -43,9 +43,9 @@ final class EntriesRequest extends FormRequest
         ];
     }
 
-    public function after(): int
+    public function since(): int
     {
-        return $this->integer('after');
+        return $this->integer('since');
     }
 
     /** @return list<NewRehearsal> */

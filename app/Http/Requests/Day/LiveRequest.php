@@ -12,7 +12,7 @@ final class LiveRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['after' => ['nullable', 'integer', 'between:0,999999999999999999']];
+        return ['since' => ['nullable', 'integer', 'between:0,999999999999999999']];
     }
 
     protected function getRedirectUrl(): string

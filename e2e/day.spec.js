@@ -1,0 +1,131 @@
+import { expect, expectAccessible, expectNoSidewaysScroll, signIn, test } from "./support.js";
+import { sql } from "./support-server.js";
+
+const DAY = "/events/2/day";
+const SPEED = 60;
+/** Of the day that is played: a tenth of a second of the clock on the wall, and the tick of a timer. */
+const NEAR_MS = 0.15 * 1000 * SPEED;
+
+/** What the screen shows and calls, with the moment of the day at which it does. */
+async function record(page) {
+    await page.evaluate(() => {
+        const day = document.querySelector(".day");
+        window.seen = { states: [], calls: [] };
+        new MutationObserver(() => {
+            const { at, state } = day.dataset;
+            if (window.seen.states.at(-1)?.state !== state) window.seen.states.push({ state, at: Number(at) });
+        }).observe(day, { attributes: true, attributeFilter: ["data-state"] });
+        day.addEventListener("called", ({ detail }) => window.seen.calls.push({ ...detail }));
+    });
+}
+
+async function rehearse(page, from, speed = SPEED) {
+    await page.getByText("Rehearse", { exact: true }).click();
+    await page.locator("select[name=from]").selectOption({ label: from });
+    await page.getByLabel("How fast").selectOption(String(speed));
+    await page.getByRole("button", { name: "Begin" }).click();
+    await expect(page.locator(".day-played")).toContainText("This is not the day");
+}
+
+const state = (page, name) => expect(page.getByRole("heading", { level: 1 })).toHaveText(name, { timeout: 90_000 });
+
+test("a whole totality, offline from C1 on, asleep once, with a clock that is set: all at the right instants, each line once", async ({
+    page,
+    context,
+}) => {
+    test.setTimeout(150_000);
+    await page.setViewportSize({ width: 390, height: 844 });
+    await signIn(page);
+    await page.goto(DAY);
+    await expect(page.locator(".day-clock")).toContainText("just compared");
+    const { pack } = await (await page.request.get(`${DAY}/pack`)).json();
+    await record(page);
+    await rehearse(page, "09:38, 2 min before C1");
+    await state(page, "Filters on");
+    await expect(page.locator(".day-network")).toContainText("Connected");
+    const uuid = sql("select uuid from rehearsals order by id desc limit 1");
+
+    await context.setOffline(true);
+    await page.getByRole("button", { name: "Log", exact: true }).click();
+    await page.getByLabel("What happened").fill("The light goes grey");
+    await page.locator(".day-panel").getByRole("button", { name: "Log", exact: true }).click();
+    await expect(page.locator(".day-network")).toContainText("1 line waits on this device");
+    await page.getByRole("button", { name: "Stop" }).click();
+    await state(page, "Stop: filters on");
+    await page.getByRole("button", { name: "bad weather" }).click();
+    // A short press is no gesture.
+    await page.getByRole("button", { name: "Hold 2 s" }).click();
+    await state(page, "Stop: filters on");
+    await page.getByRole("button", { name: "Hold 2 s" }).hover();
+    await page.mouse.down();
+    await state(page, "Filters on");
+    await page.mouse.up();
+
+    const devtools = await context.newCDPSession(page);
+    await devtools.send("Page.setWebLifecycleState", { state: "frozen" });
+    await new Promise((wait) => setTimeout(wait, 4000));
+    await devtools.send("Page.setWebLifecycleState", { state: "active" });
+    await page.evaluate(() => {
+        const right = Date.now;
+        Date.now = () => right() + 40_000;
+    });
+    await state(page, "Totality: filters may come off");
+    await state(page, "Filters back on");
+    await expect(page.locator(".day-network")).toContainText("4 lines wait");
+    const seen = await page.evaluate(() => window.seen);
+
+    const { spans, calls } = pack.tables[0];
+    const planned = seen.states.filter((s) => s.state !== "stopped");
+    for (const [name, from] of [
+        ["may_come_off", spans[1].to],
+        ["filters_back_on", spans[2].to],
+    ]) {
+        const { at } = planned.find((s) => s.state === name);
+        expect(at, name).toBeGreaterThanOrEqual(from);
+        expect(at - from, name).toBeLessThan(NEAR_MS);
+    }
+    for (const call of [
+        ...calls,
+        ...pack.lines.filter((l) => l.call && l.from > calls[0].from && l.from < calls[2].from),
+    ]) {
+        const heard = seen.calls.filter(({ id }) => id === call.id);
+        expect(heard, call.name).toHaveLength(1);
+        expect(heard[0].at - call.from, call.name).toBeGreaterThanOrEqual(0);
+        expect(heard[0].at - call.from, call.name).toBeLessThan(NEAR_MS);
+    }
+
+    await context.setOffline(false);
+    await expect(page.locator(".day-network")).toContainText("Connected.");
+    await expect(page.locator(".day-network")).not.toContainText("wait", { timeout: 20_000 });
+    const rows = () =>
+        sql(
+            `select kind || ' ' || coalesce(text, '') from day_entries e join rehearsals r on r.id = e.rehearsal_id where r.uuid = '${uuid}' order by e.id`,
+        ).split("\n");
+    expect(rows().map((row) => row.trim())).toEqual(["note The light goes grey", "stop", "note bad weather", "go_on"]);
+    await page.reload();
+    await expect(page.locator(".day-played")).toContainText("This is not the day");
+    await expect(page.locator(".day-network")).toContainText("Connected.");
+    expect(rows()).toHaveLength(4);
+    await page.getByRole("button", { name: "End the rehearsal" }).click();
+    await state(page, "Not begun yet");
+    expect(sql("select count(*) from day_entries where rehearsal_id is null")).toBe("0");
+});
+
+test("in the hand, on a laptop and in a hall it can be read and worked", async ({ page }) => {
+    await signIn(page);
+    for (const [width, height] of [
+        [390, 844],
+        [1280, 800],
+        [1920, 1080],
+    ]) {
+        await page.setViewportSize({ width, height });
+        await page.goto(DAY);
+        await expect(page.locator(".day-clock")).toContainText("just compared");
+        await expectNoSidewaysScroll(page);
+        await expectAccessible(page);
+        await rehearse(page, "10:43, 2 min before C2", 20);
+        await state(page, "Totality: filters may come off");
+        await expectAccessible(page);
+        await page.getByRole("button", { name: "End the rehearsal" }).click();
+    }
+});
