@@ -1,5 +1,7 @@
 import { newUuid } from "../send.js";
 
+const APART_MS = 500;
+
 /** The day played at another time. Whoever leads may ask all screens to play along; each goes by its own clock. */
 export const rehearsalParts = {
     rehearsal: null,
@@ -11,9 +13,21 @@ export const rehearsalParts = {
         if (kept) this.playAlong(kept);
     },
 
-    playedAt(now) {
+    /** The moment of the day that was played when something was made. */
+    playedAt(made) {
         const { from, begun, speed } = this.rehearsal;
-        return from + speed * Math.max(0, now - begun);
+        return from + speed * Math.max(0, made - begun);
+    },
+
+    /** What is played now goes by the steady clock alone: what is doubtful about the other moves nothing. */
+    playedNow() {
+        return this.anchor.at + this.rehearsal.speed * (performance.now() - this.anchor.steady);
+    },
+
+    /** When something is made now, so that it stands at the moment that is played. */
+    madeNow() {
+        if (!this.rehearsal) return this.clock.now();
+        return this.rehearsal.begun + (this.playedNow() - this.rehearsal.from) / this.rehearsal.speed;
     },
 
     isRehearsal() {
@@ -33,12 +47,13 @@ export const rehearsalParts = {
         await this.log.add("rehearsal", rehearsal);
         this.playAlong(rehearsal);
         event.target.closest("details").open = false;
-        this.$root.scrollIntoView();
+        this.$root.firstElementChild.scrollTop = 0;
         this.exchange();
     },
 
     playAlong(rehearsal) {
         this.rehearsal = rehearsal;
+        this.anchor = { at: this.playedAt(this.clock.now()), steady: performance.now() };
         this.$root.dataset.played = "1";
         this.speedWords = this.words.rehearsal.replace(":speed", rehearsal.speed);
         this.log.keep("rehearsal", { ...rehearsal });
@@ -58,6 +73,16 @@ export const rehearsalParts = {
         this.leave();
     },
 
+    /** All play the same moment: a device that slept catches up. */
+    keepStep() {
+        if (!this.rehearsal) return;
+        const at = this.playedAt(this.clock.now());
+        if (Math.abs(at - this.playedNow()) > APART_MS * this.rehearsal.speed) {
+            this.anchor = { at, steady: performance.now() };
+            this.last = at;
+        }
+    },
+
     leave() {
         this.rehearsal = null;
         delete this.$root.dataset.played;
@@ -68,7 +93,8 @@ export const rehearsalParts = {
 
     /** What the server says of a rehearsal for all: it is offered once, and over when it says so. */
     hearOfRehearsal(running) {
-        if (running && running.uuid !== this.rehearsal?.uuid) this.offered = { ...running, is_for_all: true };
+        if (running?.uuid === this.rehearsal?.uuid && this.clock.isCompared()) this.keepStep();
+        else if (running) this.offered = { ...running, is_for_all: true };
         if (!running) {
             this.offered = null;
             const isUnsent = this.unsent.some(({ row }) => row.uuid === this.rehearsal?.uuid);

@@ -56,7 +56,7 @@ export function day() {
 
         /** The moment of the day that is shown. */
         played() {
-            return this.rehearsal ? this.playedAt(this.clock.now()) : this.clock.now();
+            return this.rehearsal ? this.playedNow() : this.clock.now();
         },
 
         speed() {
@@ -68,7 +68,7 @@ export function day() {
             this.watchClock();
             const at = this.played();
             this.table = tableFor(this.pack.tables, this.clock.uncertaintyS());
-            const column = columnAt(this.callsOf(this.rehearsal), at);
+            const column = columnAt(this.callsUpTo(at), at);
             const state = stateAt(this.table, at, column);
             const lines = linesOf(this.table, this.pack.lines, column);
             if (column !== this.column) this.announceColumn(column, state);
@@ -178,7 +178,7 @@ export function day() {
                 kind,
                 about,
                 text,
-                made: Math.round(this.clock.now()),
+                made: Math.round(this.madeNow()),
                 offset_ms: Math.round(this.clock.offsetMs()),
                 uncertainty_ms: Number.isFinite(uncertainty) ? Math.round(1000 * uncertainty) : null,
                 rehearsal: this.rehearsal?.uuid ?? null,

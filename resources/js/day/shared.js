@@ -72,11 +72,16 @@ export const sharedParts = {
         sound("line", entry.text);
     },
 
-    /** Calls of a rehearsal, at the moments of the day that were played, or of the day itself. */
-    callsOf(rehearsal) {
-        const isOf = (entry) => (entry.rehearsal ?? null) === (rehearsal?.uuid ?? null);
-        const at = (entry) => (rehearsal ? this.playedAt(entry.made) : entry.made);
-        return this.entries.filter(isOf).map((entry) => ({ kind: entry.kind, at: at(entry) }));
+    /**
+     * What was called in the rehearsal that is played, or on the day itself, at moments of the day. Whatever is known was
+     * called already, whatever clocks say: none of it waits.
+     */
+    callsUpTo(now) {
+        const own = this.rehearsal?.uuid ?? null;
+        const at = ({ made }) => Math.min(now, this.rehearsal ? this.playedAt(made) : made);
+        return this.entries
+            .filter((entry) => (entry.rehearsal ?? null) === own)
+            .map((entry) => ({ kind: entry.kind, at: at(entry) }));
     },
 
     /** A newer plan takes the place of the old between two cues, and it is said. */

@@ -14,6 +14,7 @@
 <body>
 @include('day.data')
 <main class="day" id="work" x-data="day" data-time="{{ route('day.time', absolute: false) }}" data-pack="{{ route('day.pack', $page->event, false) }}" data-leads="{{ $leads ? '1' : '' }}" data-state="before" x-on:keydown.escape.window="seen">
+    <div class="day-work">
     <header class="day-head">
         <a href="{{ route('sky.show', $page->event) }}">{{ $page->event->title }}</a>
         <p class="day-time"><b x-text="time">–</b> <span>{{ $page->zone }}</span></p>
@@ -46,6 +47,7 @@
             <template x-for="line in running" x-bind:key="line.id"><li><b>{{ __('Now') }}:</b> <span x-text="line.name"></span> <span x-text="line.who"></span></li></template>
         </ul>
     </section>
+    <div class="day-sun">
     <figure class="day-disc">
         <svg viewBox="-1.6 -1.6 3.2 3.2" role="img" aria-label="{{ __('The Sun\'s disc now, zenith up') }}">
             <defs><clipPath id="disc-limb"><circle r="1.008"/></clipPath></defs>
@@ -56,7 +58,19 @@
         <figcaption>{{ __('the Sun now, zenith up') }}</figcaption>
     </figure>
     <x-ribbon :ribbon="$page->ribbon" />
+    </div>
     @include('day.crew')
+    @include('day.log')
+    @include('day.settings')
+    <section class="day-sheet">
+        <details class="folded">
+            <summary>{{ __('The whole day') }}</summary>
+            <p>{{ $page->event->place_name }} · {{ $page->day }} · {{ __('times in :zone', ['zone' => $page->zone]) }}</p>
+            <p class="caution">{{ $page->caution }}</p>
+            @include('day.sheet')
+        </details>
+    </section>
+    </div>
     <footer class="day-acts">
         <button type="button" class="btn btn-quiet" x-on:click="openLog" x-bind:aria-expanded="isWriting">{{ __('Log') }}</button>
         <button type="button" class="btn btn-quiet" x-on:click="cloud" x-show="!isClouded()">{{ __('Cloud') }}</button>
@@ -71,16 +85,6 @@
             <p x-cloak x-show="isStopped()">{{ __('An organiser takes it back.') }}</p>
         @endif
     </footer>
-    @include('day.log')
-    @include('day.settings')
-    <section class="day-sheet">
-        <details class="folded">
-            <summary>{{ __('The whole day') }}</summary>
-            <p>{{ $page->event->place_name }} · {{ $page->day }} · {{ __('times in :zone', ['zone' => $page->zone]) }}</p>
-            <p class="caution">{{ $page->caution }}</p>
-            @include('day.sheet')
-        </details>
-    </section>
 </main>
 </body>
 </html>
