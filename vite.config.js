@@ -2,7 +2,7 @@ import laravel from "laravel-vite-plugin";
 import { defineConfig } from "vite";
 
 export default defineConfig({
-    plugins: [laravel({ input: ["resources/scss/app.scss", "resources/js/app.js"] })],
+    plugins: [laravel({ input: ["resources/scss/app.scss", "resources/js/app.js", "resources/js/day/worker.js"] })],
     build: { assetsInlineLimit: 0 },
     css: {
         preprocessorOptions: {

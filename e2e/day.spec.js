@@ -146,3 +146,49 @@ test("in the hand, on a laptop and in a hall it can be read and worked", async (
         await page.getByRole("button", { name: "End the rehearsal" }).click();
     }
 });
+
+test("opened once it works without a network: the day, the rule book, the station; and whoever signs out leaves nothing", async ({
+    browser,
+    baseURL,
+}) => {
+    const context = await browser.newContext({ baseURL, viewport: { width: 390, height: 844 } });
+    const page = await context.newPage();
+    await signIn(page);
+    await page.goto(DAY);
+    await expect(page.getByText("Kept on this device: it works without a network.")).toBeVisible({ timeout: 30_000 });
+    await context.setOffline(true);
+
+    await page.reload();
+    await expect(page.getByRole("heading", { level: 1 })).toHaveText("Not begun yet");
+    await expect(page.locator(".day-clock")).toContainText(/right to [56]\.\d s/);
+    await expect(page.locator(".day-network")).toContainText("No network");
+    await rehearse(page, "10:43, 2 min before C2");
+    await state(page, "Totality: filters may come off");
+    await page.getByRole("button", { name: "End the rehearsal" }).click();
+
+    await page.goto("/events/2/may-i?item=bare-eyes");
+    await expect(page.getByRole("heading", { name: "May I use this?" })).toBeVisible();
+    await page.getByText("Nothing: bare eyes").click();
+    await page.locator("details[open] summary").filter({ hasText: "some of the bright Sun" }).first().click();
+    await expect(page.locator("details[open] .verdict-word").first()).toHaveText("No");
+    await expectAccessible(page);
+    await page.goto("/events/2/glasses/1/station");
+    await expect(page.locator("#tag")).not.toBeEmpty();
+    await expect(page.goto("/events/1/day")).rejects.toThrow(/INTERNET_DISCONNECTED/);
+    await expect(page.goto("/events/2")).rejects.toThrow(/INTERNET_DISCONNECTED|FAILED/);
+
+    await context.setOffline(false);
+    await page.goto("/");
+    expect(await page.evaluate(async () => (await caches.keys()).length)).toBe(1);
+    await page.getByRole("button", { name: "Sign out" }).click();
+    await expect(page.getByLabel("Password")).toBeVisible();
+    const left = await page.evaluate(async () => [
+        (await caches.keys()).length,
+        (await navigator.serviceWorker.getRegistrations()).length,
+        Object.keys(localStorage).filter((key) => key.startsWith("keen-shadow day")).length,
+    ]);
+    expect(left).toEqual([0, 0, 0]);
+    await context.setOffline(true);
+    await expect(page.goto(DAY)).rejects.toThrow(/INTERNET_DISCONNECTED/);
+    await context.close();
+});

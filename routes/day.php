@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Day\DayController;
+use App\Http\Controllers\Day\WorkerController;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('events/{event}/day')->name('day.')->middleware('can:view,event')->group(function (): void {
@@ -11,3 +12,5 @@ Route::prefix('events/{event}/day')->name('day.')->middleware('can:view,event')-
     Route::get('live', [DayController::class, 'live'])->name('live');
     Route::post('entries', [DayController::class, 'store'])->name('entries');
 });
+
+Route::get('events/{event}/day-worker.js', WorkerController::class)->name('day.worker')->can('view', 'event');

@@ -24,6 +24,8 @@ use App\Models\Event;
 use App\Pages\Audience\AudienceRoom;
 use App\Pages\Day\DayRoom;
 use App\Pages\Eyewear\EyewearRoom;
+use App\Pages\Eyewear\KeptStations;
+use App\Pages\Rules\KeptBook;
 use App\Pages\RunSheet\RunSheetRoom;
 use App\Pages\Site\SiteRoom;
 use App\Pages\Sky\SkyRoom;
@@ -53,6 +55,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(WantedViewers::class, ViewersWanted::class);
         // In the order of work: a new room is added here.
         $this->app->tag([SkyRoom::class, SiteRoom::class, AudienceRoom::class, EyewearRoom::class, ViewersRoom::class, RunSheetRoom::class, DayRoom::class], 'rooms');
+        $this->app->tag([KeptBook::class, KeptStations::class], 'kept');
     }
 
     public function boot(): void

@@ -2,6 +2,8 @@ import Alpine from "@alpinejs/csp";
 import { lightSound } from "./audience/light-sound.js";
 import { yard } from "./audience/yard.js";
 import { day } from "./day/screen.js";
+import { daysWaiting } from "./day/waiting.js";
+import { leaving, wipe } from "./day/wipe.js";
 import { eventForm } from "./event/form.js";
 import { labels } from "./eyewear/labels.js";
 import { pairCheck } from "./eyewear/pair-check.js";
@@ -22,9 +24,11 @@ import { pad } from "./viewers/pad.js";
 const parts = {
     bench,
     day,
+    daysWaiting,
     eventForm,
     labels,
     lanes,
+    leaving,
     lightSound,
     liveForm,
     pad,
@@ -43,3 +47,4 @@ const parts = {
 };
 Object.entries(parts).forEach(([name, part]) => Alpine.data(name, part));
 Alpine.start();
+if ("guest" in document.body.dataset) wipe();

@@ -27,7 +27,9 @@ export class DayLog {
 
     /** A line of the log, or the beginning of a rehearsal. */
     async add(kind, row) {
-        await (await device()).add("unsent", { kind, row: { ...row }, event: this.event, maker: this.maker });
+        await (
+            await device()
+        ).add("unsent", { kind, row: { ...row }, event: this.event, maker: this.maker, url: this.url });
     }
 
     /** What the server does not have yet, and what it refused, with the reason. */
@@ -101,6 +103,23 @@ export class DayLog {
         if (status === 200) return { state: "there", body };
         return { state: [401, 403, 404, 419].includes(status) ? "signedOut" : "away", body: null };
     }
+}
+
+/** All but what waits to be sent. */
+export async function wipeLog() {
+    const db = await device();
+    await Promise.all(["log", "kept"].map((store) => db.clear(store)));
+}
+
+/** Sends whatever one person has written on days of events, from any page; tells how much still waits. */
+export async function sendAllDays(maker) {
+    const rows = (await (await device()).getAll("unsent")).filter((row) => row.maker === maker && !row.why);
+    for (const url of new Set(rows.map((row) => row.url))) {
+        const log = new DayLog({ ...rows.find((row) => row.url === url) });
+        const { offset = 0 } = (await log.kept("clock")) ?? {};
+        await log.exchange(0, () => Date.now() + offset);
+    }
+    return (await (await device()).getAll("unsent")).filter((row) => row.maker === maker && !row.why).length;
 }
 
 /** Reads JSON; status 0 where nobody answers. */

@@ -6,6 +6,7 @@ import { clockParts } from "./clock-parts.js";
 import { crewParts } from "./crew.js";
 import { DayLog } from "./log.js";
 import { lookParts } from "./look.js";
+import { offlineParts } from "./offline.js";
 import { rehearsalParts } from "./rehearsal.js";
 import { between, clockTime, columnAt, countdown, linesOf, sampleAt, stateAt, tableFor } from "./table.js";
 import { sharedParts } from "./shared.js";
@@ -24,6 +25,7 @@ export function day() {
         ...clockParts,
         ...crewParts,
         ...lookParts,
+        ...offlineParts,
         ...rehearsalParts,
         ...sharedParts,
         state: "before",
@@ -38,8 +40,8 @@ export function day() {
         awakeWords: "",
 
         async init() {
-            const { pack, words, offsets, event, maker, url } = pageData("day-data");
-            Object.assign(this, { pack, words, offsets });
+            const { pack, words, offsets, keep, event, maker, url } = pageData("day-data");
+            Object.assign(this, { pack, words, offsets, keep });
             const { begin, end } = document.querySelector(".ribbon").dataset;
             this.axis = { begin: 1000 * begin, end: 1000 * end };
             this.clock = new DayClock();
@@ -52,6 +54,7 @@ export function day() {
             this.last = this.played();
             this.tick();
             this.stayAwake();
+            this.setUpOffline();
         },
 
         /** The moment of the day that is shown. */

@@ -1,5 +1,5 @@
 <script type="application/json" id="day-data" nonce="{{ Vite::cspNonce() }}">{!! json_encode([
-    'pack' => $page->pack, 'offsets' => $page->offsets, 'event' => $page->event->id, 'maker' => auth()->id(), 'url' => $url,
+    'pack' => $page->pack, 'offsets' => $page->offsets, 'event' => $page->event->id, 'maker' => auth()->id(), 'url' => $url, 'keep' => $keep,
     'words' => [
         'states' => $page::states(),
         'kinds' => $page::kinds(),
@@ -24,6 +24,9 @@
         'signedOut' => __('You are signed out: the day goes on. Sign in again when you can.'),
         'waits' => __('1 line waits on this device and is sent when it can be.'),
         'wait' => __(':count lines wait on this device and are sent when they can be.'),
+        'keeping' => __('Being kept on this device …'),
+        'isKept' => __('Kept on this device: it works without a network.'),
+        'cannotKeep' => __('This browser cannot keep the day: leave this page open, it goes on without a network as long as it is not loaded anew.'),
         'newPack' => __('The run sheet was changed: from now on the new one holds.'),
     ],
 ], JSON_HEX_TAG | JSON_HEX_AMP | JSON_HEX_APOS | JSON_HEX_QUOT | JSON_THROW_ON_ERROR) !!}</script>

@@ -27,6 +27,7 @@
 </section>
 <div class="day-network">
     <p role="status"><span x-text="network"></span> <b x-text="waits"></b></p>
+    <p x-text="keptWords"></p>
     <p x-cloak x-show="awakeWords" x-text="awakeWords"></p>
     <ul>
         <template x-for="each in refused" x-bind:key="each.seq">

@@ -14,6 +14,7 @@ use App\Models\Event;
 use App\Models\User;
 use App\Pages\Day\DayPack;
 use App\Pages\Day\DayPage;
+use App\Pages\Day\KeptDay;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Date;
@@ -25,13 +26,14 @@ final readonly class DayController
     public function __construct(
         private EventReader $reader,
         private DayPlans $plans,
+        private KeptDay $kept,
     ) {}
 
-    public function show(Event $event): View
+    public function show(Event $event, #[CurrentUser] User $user): View
     {
         $facts = $this->reader->facts($event);
 
-        return view('day.show', ['page' => DayPage::of($facts, $this->plans->of($facts), Date::now())]);
+        return view('day.show', ['page' => DayPage::of($facts, $this->plans->of($facts), Date::now()), 'keep' => $this->kept->of($event, $user)]);
     }
 
     /** What the screen ticks by, where its plan is no longer the one that holds. */
