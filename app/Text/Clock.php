@@ -42,6 +42,19 @@ final readonly class Clock
         return 3600 * $hours + 60 * $minutes + $seconds;
     }
 
+    /** For a script: milliseconds since 1970, whole ones, also before. */
+    public static function ms(DateTimeImmutable $moment): int
+    {
+        return 1000 * (int) $moment->format('U') + (int) $moment->format('v');
+    }
+
+    public static function ofMs(int $ms): DateTimeImmutable
+    {
+        $seconds = (int) floor($ms / 1000);
+
+        return (new DateTimeImmutable("@{$seconds}"))->modify(sprintf('+%d milliseconds', $ms - 1000 * $seconds));
+    }
+
     /** For an eclipse at a place. */
     public static function over(LocalEclipse $here): self
     {

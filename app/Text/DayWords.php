@@ -6,6 +6,11 @@ namespace App\Text;
 
 use KeenShadow\Core\Day\DayState;
 use KeenShadow\Core\Day\EntryKind;
+use KeenShadow\Core\Day\Look;
+use KeenShadow\Core\Day\SeenPlanet;
+use KeenShadow\Core\Sky\Bearing;
+use KeenShadow\Core\Sky\Planet;
+use KeenShadow\Core\Sky\ShadowCourse;
 
 /** What the day's screen says. */
 final class DayWords
@@ -52,6 +57,74 @@ final class DayWords
             EntryKind::NoShow => __('Does not come'),
             EntryKind::FilterOff => __('A filter came off'),
             EntryKind::RehearsalEnds => __('The rehearsal ended'),
+        };
+    }
+
+    /** The name of something to look at. */
+    public static function lookName(Look $look): string
+    {
+        return match ($look) {
+            Look::Corona => __('The corona'),
+            Look::Horizon => __('The horizon, all round'),
+            Look::Planets => __('The planets'),
+            Look::Quiet => __('Be still: listen and feel'),
+            Look::CoronaAgain => __('The corona once more'),
+        };
+    }
+
+    /** What it is, in a sentence. */
+    public static function look(Look $look): string
+    {
+        return match ($look) {
+            Look::Corona => __('Pearly light round a black disc, with rays and loops; pink flames at the rim.'),
+            Look::Horizon => __('Turn once round: a glow as after sunset on every side, where the shadow ends.'),
+            Look::Planets => __('The brightest stand out at once, the others with luck.'),
+            Look::Quiet => __('Birds and insects as in the evening; the wind drops, it has turned cold.'),
+            Look::CoronaAgain => __('Look where the rim grows bright, and be ready for the call.'),
+        };
+    }
+
+    /** "east, 95°, four fists high": a fist at arm's length is ten degrees (common practice, no source). */
+    public static function direction(Bearing $bearing): string
+    {
+        $fists = max(0.5, round($bearing->altitudeDeg / 5) / 2);
+
+        return __(':compass, :azimuth°, :altitude° high: :fists', [
+            'compass' => SkyWords::compass($bearing->azimuthDeg),
+            'azimuth' => Numbers::decimal(fmod(round($bearing->azimuthDeg), 360.0), 0),
+            'altitude' => Numbers::decimal($bearing->altitudeDeg, 0),
+            'fists' => $fists === 1.0 ? __('1 fist at arm\'s length') : __(':count fists at arm\'s length', ['count' => Numbers::decimal($fists, fmod($fists, 1.0) > 0 ? 1 : 0)]),
+        ]);
+    }
+
+    public static function planet(SeenPlanet $seen): string
+    {
+        return __(':planet: :direction (:how, magnitude :magnitude)', [
+            'planet' => self::planetName($seen->planet),
+            'direction' => self::direction($seen->bearing),
+            'how' => $seen->isEasy() ? __('bright') : __('with luck'),
+            'magnitude' => Numbers::decimal($seen->magnitude, 0),
+        ]);
+    }
+
+    public static function shadow(ShadowCourse $course): string
+    {
+        return __('The shadow comes from :from and goes to :to: a dark wall in the sky, in the minute before.', ['from' => self::compassAndDegrees($course->comesFromDeg), 'to' => self::compassAndDegrees($course->goesToDeg())]);
+    }
+
+    private static function compassAndDegrees(float $azimuthDeg): string
+    {
+        return SkyWords::compass($azimuthDeg) . ', ' . Numbers::decimal(fmod(round($azimuthDeg), 360.0), 0) . '°';
+    }
+
+    private static function planetName(Planet $planet): string
+    {
+        return match ($planet) {
+            Planet::Mercury => __('Mercury'),
+            Planet::Venus => __('Venus'),
+            Planet::Mars => __('Mars'),
+            Planet::Jupiter => __('Jupiter'),
+            Planet::Saturn => __('Saturn'),
         };
     }
 }

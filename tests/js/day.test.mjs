@@ -34,13 +34,16 @@ test("eight thousand states by chance are those of core", () => {
 });
 
 test("under clouds what needs no Sun is left, and nothing is called about filters coming off", () => {
-    const table = { calls: [{ id: "may_come_off", from: 20, to: 20 }] };
+    const table = {
+        calls: [{ id: "may_come_off", from: 20, to: 20 }],
+        looks: [{ id: "corona", from: 21, to: 29 }],
+    };
     const lines = [
         { id: "look", from: 30, to: 40, sun: true },
         { id: "reading", from: 10, to: 15, sun: false },
     ];
     const ids = (column) => linesOf(table, lines, column).map(({ id }) => id);
-    assert.deepEqual(ids("planned"), ["reading", "may_come_off", "look"]);
+    assert.deepEqual(ids("planned"), ["reading", "may_come_off", "corona", "look"]);
     assert.deepEqual(ids("cloud"), ["reading"]);
     assert.deepEqual(ids("stop"), ["reading", "look"]);
     assert.deepEqual(between(lines, 10, 30), [lines[0]], "what began before is not called again");

@@ -7,6 +7,7 @@ namespace App\Domain\Day;
 use App\Models\Day\DayEntry;
 use App\Models\Day\Rehearsal;
 use App\Models\Event;
+use App\Text\Clock;
 use Illuminate\Support\Facades\Date;
 
 /** What a screen asks for again and again: what is new in the log, whether its plan still holds, and whether there is a rehearsal. */
@@ -23,7 +24,7 @@ final class LiveState
         $running = $log->running();
 
         return [
-            'now' => (int) Date::now()->format('Uv'),
+            'now' => Clock::ms(Date::now()),
             'stamp' => DayStamp::of($event),
             'entries' => array_values($log->since($since)->map(self::entry(...))->all()),
             'rehearsal' => $running === null ? null : self::rehearsal($running),
@@ -33,12 +34,12 @@ final class LiveState
     /** @return array<string, mixed> */
     private static function entry(DayEntry $entry): array
     {
-        return ['id' => $entry->id, 'uuid' => $entry->uuid, 'kind' => $entry->kind->value, 'about' => $entry->about, 'text' => $entry->text, 'who' => $entry->maker->name, 'made' => (int) $entry->made_at->format('Uv'), 'rehearsal' => $entry->rehearsal?->uuid];
+        return ['id' => $entry->id, 'uuid' => $entry->uuid, 'kind' => $entry->kind->value, 'about' => $entry->about, 'text' => $entry->text, 'who' => $entry->maker->name, 'made' => Clock::ms($entry->made_at), 'rehearsal' => $entry->rehearsal?->uuid];
     }
 
     /** @return array<string, mixed> */
     private static function rehearsal(Rehearsal $rehearsal): array
     {
-        return ['uuid' => $rehearsal->uuid, 'from' => (int) $rehearsal->from_at->format('Uv'), 'begun' => (int) $rehearsal->begun_at->format('Uv'), 'speed' => $rehearsal->speed];
+        return ['uuid' => $rehearsal->uuid, 'from' => Clock::ms($rehearsal->from_at), 'begun' => Clock::ms($rehearsal->begun_at), 'speed' => $rehearsal->speed];
     }
 }

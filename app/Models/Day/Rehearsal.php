@@ -9,7 +9,6 @@ use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use KeenShadow\Core\Day\PlayedDay;
 
 /**
  * A rehearsal of an event's day. Rows are only added; one ends by an entry of its log.
@@ -41,11 +40,6 @@ final class Rehearsal extends Model
     public function beginner(): BelongsTo
     {
         return $this->belongsTo(User::class, 'begun_by');
-    }
-
-    public function played(): PlayedDay
-    {
-        return new PlayedDay((float) $this->from_at->format('U.u'), (float) $this->begun_at->format('U.u'), $this->speed);
     }
 
     protected function casts(): array

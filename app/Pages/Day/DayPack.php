@@ -12,12 +12,14 @@ use App\Domain\Event\EventFacts;
 use App\Drawings\Sky\DiscSample;
 use App\Drawings\Sky\DiscSlider;
 use App\Text\Clock;
+use App\Text\DayWords;
 use App\Text\FilterWords;
-use DateTimeImmutable;
 use KeenShadow\Core\Day\DaySpan;
 use KeenShadow\Core\Day\DayState;
 use KeenShadow\Core\Day\DayTable;
 use KeenShadow\Core\Day\DayTables;
+use KeenShadow\Core\Day\LookAround;
+use KeenShadow\Core\Day\LookSpan;
 use KeenShadow\Core\Rules\FilterCall;
 use KeenShadow\Core\Rules\Filters;
 
@@ -26,7 +28,7 @@ use KeenShadow\Core\Rules\Filters;
  *
  * @phpstan-type CallRow array{id: string, from: int, to: int, name: string, call: string, time: string}
  * @phpstan-type LineRow array{id: string, from: int, to: int, name: string, kind: string, time: string, who: string, where: string, crew: string, call: string, sun: bool}
- * @phpstan-type TableRow array{uncertainty: float|null, spans: list<array{to: int|null, planned: string, cloud: string, stop: string}>, calls: list<CallRow>}
+ * @phpstan-type TableRow array{uncertainty: float|null, spans: list<array{to: int|null, planned: string, cloud: string, stop: string}>, calls: list<CallRow>, looks: list<CallRow>}
  */
 final readonly class DayPack
 {
@@ -60,7 +62,7 @@ final readonly class DayPack
         foreach ($table->filterCalls() as $kind => $atS) {
             $call = FilterCall::from($kind);
             $ms = (int) ($call === FilterCall::MayComeOff ? ceil(1000 * $atS) : floor(1000 * $atS));
-            $at = new DateTimeImmutable(sprintf('@%.3F', $ms / 1000));
+            $at = Clock::ofMs($ms);
             $calls[] = ['id' => $kind, 'from' => $ms, 'to' => $ms, 'name' => FilterWords::callName($call), 'call' => FilterWords::call($call), 'time' => $call === FilterCall::MayComeOff ? FilterWords::notBefore($at, $clock) : FilterWords::notAfter($at, $clock)];
         }
 
@@ -68,7 +70,16 @@ final readonly class DayPack
             'uncertainty' => is_finite($table->uncertaintyS) ? $table->uncertaintyS : null,
             'spans' => array_map(self::span(...), $table->spans),
             'calls' => $calls,
+            'looks' => array_map(static fn(LookSpan $look): array => self::look($look, $clock), LookAround::of($table)),
         ];
+    }
+
+    /** @return CallRow it is not called: whoever looks is not to be disturbed */
+    private static function look(LookSpan $look, Clock $clock): array
+    {
+        $from = (int) round(1000 * $look->fromS);
+
+        return ['id' => $look->look->value, 'from' => $from, 'to' => (int) round(1000 * $look->toS), 'name' => DayWords::lookName($look->look), 'call' => '', 'time' => FilterWords::notBefore(Clock::ofMs($from), $clock)];
     }
 
     /** @return array{to: int|null, planned: string, cloud: string, stop: string} what holds until when: as planned, when clouded, when stopped */
@@ -86,17 +97,12 @@ final readonly class DayPack
     /** @return LineRow */
     private static function line(DayLine $line): array
     {
-        return ['id' => $line->id, 'from' => self::ms($line->from), 'to' => self::ms($line->to), 'name' => $line->name, 'kind' => $line->kind, 'time' => $line->time, 'who' => $line->who, 'where' => $line->where, 'crew' => $line->crew, 'call' => $line->call, 'sun' => $line->needsTheSun];
+        return ['id' => $line->id, 'from' => Clock::ms($line->from), 'to' => Clock::ms($line->to), 'name' => $line->name, 'kind' => $line->kind, 'time' => $line->time, 'who' => $line->who, 'where' => $line->where, 'crew' => $line->crew, 'call' => $line->call, 'sun' => $line->needsTheSun];
     }
 
     /** @return array{id: string, from: int, to: int, who: string, name: string, where: string, time: string, begins: string} */
     private static function duty(DayDuty $duty): array
     {
-        return ['id' => $duty->id, 'from' => self::ms($duty->from), 'to' => self::ms($duty->to), 'who' => $duty->who, 'name' => $duty->what, 'where' => $duty->where, 'time' => $duty->time, 'begins' => $duty->begins];
-    }
-
-    private static function ms(DateTimeImmutable $moment): int
-    {
-        return (int) $moment->format('Uv');
+        return ['id' => $duty->id, 'from' => Clock::ms($duty->from), 'to' => Clock::ms($duty->to), 'who' => $duty->who, 'name' => $duty->what, 'where' => $duty->where, 'time' => $duty->time, 'begins' => $duty->begins];
     }
 }

@@ -26,6 +26,7 @@ final readonly class DayPage
 
     /**
      * @param string $caution what the rule about filters says here
+     * @param LookPage|null $look where there is a totality that is seen
      * @param list<array{time: string, name: string, call: string, who: string, isFilters: bool}> $sheet for the wall
      * @param list<string> $people who have duties
      * @param list<array{name: string, ms: int}> $starts moments at which a rehearsal may begin
@@ -39,6 +40,7 @@ final readonly class DayPage
         public string $caution,
         public ShadowRibbon $ribbon,
         public DayPack $pack,
+        public ?LookPage $look,
         public array $sheet,
         public array $people,
         public array $starts,
@@ -59,6 +61,7 @@ final readonly class DayPage
             caution: FilterWords::caution($facts->filters(), $clock),
             ribbon: ShadowRibbon::of($here, $facts->outlook->spans ?? [], $now),
             pack: $pack,
+            look: $facts->filters()->mayComeOff() ? LookPage::of($here) : null,
             sheet: self::sheet($pack),
             people: array_values(array_unique(array_map(static fn(DayDuty $d): string => $d->who, $plan->duties))),
             starts: DayStarts::of($facts, $plan),

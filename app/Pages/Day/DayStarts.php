@@ -35,6 +35,6 @@ final class DayStarts
     /** @return array{name: string, ms: int} */
     private static function start(DateTimeImmutable $at, string $words, Clock $clock): array
     {
-        return ['name' => $clock->minute($at) . ', ' . $words, 'ms' => (int) $at->format('Uv')];
+        return ['name' => $clock->minute($at) . ', ' . $words, 'ms' => Clock::ms($at)];
     }
 }

@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use KeenShadow\Core\Rules\FilterCall;
 use KeenShadow\Core\Rules\Filters;
 use KeenShadow\Core\Sky\LocalEclipse;
+use KeenShadow\Core\Time\JulianDate;
 
 /**
  * What holds at every moment of a day at one place: the table by which a screen ticks. Filters may come off only between the
@@ -101,6 +102,6 @@ final readonly class DayTable
 
     private static function seconds(DateTimeImmutable $moment): float
     {
-        return (float) $moment->format('U.u');
+        return (JulianDate::fromDateTime($moment) - JulianDate::UNIX_EPOCH) * 86400;
     }
 }

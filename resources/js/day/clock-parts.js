@@ -35,6 +35,7 @@ export const clockParts = {
             if (status !== 200) return;
             this.clock.compare(sent, performance.now(), body.ms);
         }
+        this.keepClock();
     },
 
     /** Once a tick. Whether the page was seen and kept awake since the last look is what tells a sleep from a clock that was set. */
@@ -47,10 +48,13 @@ export const clockParts = {
             this.compareClock();
         }
         this.hasJumped = this.clock.jump !== null;
-        if (performance.now() - this.keptAt > KEEP_MS && this.clock.isCompared()) {
-            this.keptAt = performance.now();
-            this.log.keep("clock", this.clock.kept());
-        }
+        if (performance.now() - this.keptAt > KEEP_MS && this.clock.isCompared()) this.keepClock();
+    },
+
+    /** For this page when it is loaded again without a network. */
+    keepClock() {
+        this.keptAt = performance.now();
+        this.log.keep("clock", this.clock.kept());
     },
 
     showClock() {

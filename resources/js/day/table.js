@@ -24,8 +24,10 @@ export function stateAt(table, at, column) {
 /** What comes, in order of time: the lines of the plan and what is called about filters; under clouds what needs no Sun. */
 export function linesOf(table, lines, column) {
     const isUsed = (line) => column !== "cloud" || !line.sun;
-    const calls = column === "planned" ? table.calls.map((call) => ({ ...call, isFilters: true })) : [];
-    return [...lines.filter(isUsed), ...calls].sort((a, b) => a.from - b.from);
+    const calls = table.calls.map((call) => ({ ...call, isFilters: true }));
+    return [...lines.filter(isUsed), ...(column === "planned" ? [...calls, ...table.looks] : [])].sort(
+        (a, b) => a.from - b.from,
+    );
 }
 
 /** What begins after a moment up to another. */

@@ -59,6 +59,7 @@
     </figure>
     <x-ribbon :ribbon="$page->ribbon" />
     </div>
+    @includeWhen($page->look !== null, 'day.look', ['look' => $page->look])
     @include('day.crew')
     @include('day.log')
     @include('day.settings')

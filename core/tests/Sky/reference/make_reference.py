@@ -17,6 +17,7 @@ import csv, json, math, os, random, re, subprocess, sys
 import erfa, numpy as np
 
 HERE = os.path.dirname(os.path.abspath(__file__))
+PLANETS = (('mercury', 2), ('venus', 3), ('mars', 4), ('jupiter', 5), ('saturn', 6))
 EPHE = '-edir/usr/share/libswe/ephe'
 K1, K2, RSUN, EARTH, AU, C = 0.272517, 0.272288, 696000.0, 6378.137, 149597870.7, 299792.458
 PLACES = {
@@ -253,6 +254,22 @@ def main():
             times = re.findall(r'(?:rise|set)\s+(?:\d+\.\d+\.\d+\s+(\d+):(\d+):([\d.]+)|-)', out)
             seconds = ['' if not h else f'{int(h) * 3600 + int(m) * 60 + float(s):.1f}' for h, m, s in times]
             w.writerow([name, date, lat, lon] + seconds)
+    with open(os.path.join(HERE, 'planets.csv'), 'w', newline='') as f:
+        w = csv.writer(f, lineterminator='\n')
+        w.writerow(['planet', 'jd_tt', 'right_ascension_deg', 'declination_deg', 'magnitude'])
+        for i in range(37):
+            jd = 2415030.5 + i * 2953.37
+            for planet, number in PLANETS:
+                w.writerow([planet, f'{jd:.2f}'] + [x.strip(' m') for x in swetest(f'-bj{jd:.2f}', f'-p{number}', '-fad=', '-g,', '-head').strip().split(',')])
+    with open(os.path.join(HERE, 'planets-at-places.csv'), 'w', newline='') as f:
+        w = csv.writer(f, lineterminator='\n')
+        w.writerow(['planet', 'place', 'jd_ut', 'lat', 'lon', 'azimuth_deg', 'altitude_deg'])
+        for name, jd in (('Cadiz', 2461619.865), ('Reykjavik', 2461265.241), ('Recife', 2461797.2), ('Nairobi', 2469770.6)):
+            lat, lon, _ = PLACES[name]
+            for planet, number in PLANETS:
+                azimuth, altitude = map(float, swetest(f'-bj{jd}', '-ut', f'-p{number}', '-fih', '-g,', '-head', f'-geopos{lon},{lat},0', f'-topo{lon},{lat},0').split(','))
+                # It counts from south.
+                w.writerow([planet, name, jd, lat, lon, f'{(azimuth + 180) % 360:.4f}', f'{altitude:.4f}'])
 
 
 if __name__ == '__main__':

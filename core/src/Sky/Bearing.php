@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeenShadow\Core\Sky;
+
+use KeenShadow\Core\Geometry\Angle;
+use KeenShadow\Core\Geometry\Vector3;
+
+/** Where somebody sees something in the sky: azimuth from north through east, and true altitude, in degrees. */
+final readonly class Bearing
+{
+    public function __construct(public float $azimuthDeg, public float $altitudeDeg) {}
+
+    /**
+     * @param Vector3 $direction unit vector, true equator and equinox of date, as from the Earth's centre
+     * @param float $deltaTSeconds TT − UT1
+     */
+    public static function of(Vector3 $direction, Observer $observer, float $julianDateUt, float $deltaTSeconds): self
+    {
+        $days = $deltaTSeconds / 86400;
+        $sidereal = EarthOrientation::at($julianDateUt + $days)->siderealAngleIfUt1WereTtRad - $days * EarthOrientation::TURNS_PER_DAY * Angle::TAU;
+        $hourAngle = $sidereal + $observer->lonRad - $direction->longitudeRad();
+        [$sinLat, $cosLat] = [sin($observer->latRad), cos($observer->latRad)];
+        [$sinDec, $cosDec] = [$direction->z, hypot($direction->x, $direction->y)];
+        $east = -$cosDec * sin($hourAngle);
+        $north = $cosLat * $sinDec - $sinLat * $cosDec * cos($hourAngle);
+        $up = $sinLat * $sinDec + $cosLat * $cosDec * cos($hourAngle);
+
+        return new self(Angle::positiveDeg(rad2deg(atan2($east, $north))), rad2deg(asin(max(-1.0, min(1.0, $up)))));
+    }
+}
