@@ -26,10 +26,11 @@ async function setClock(page, byMs) {
     }, byMs);
 }
 
-async function rehearse(page, from, speed = SPEED) {
+async function rehearse(page, from, speed = SPEED, isForAll = false) {
     await page.getByText("Rehearse", { exact: true }).click();
     await page.locator("select[name=from]").selectOption({ label: from });
     await page.getByLabel("How fast").selectOption(String(speed));
+    if (isForAll) await page.getByLabel("for all screens").check();
     await page.getByRole("button", { name: "Begin" }).click();
     await expect(page.locator(".day-played")).toContainText("This is not the day");
 }
@@ -190,5 +191,50 @@ test("opened once it works without a network: the day, the rule book, the statio
     expect(left).toEqual([0, 0, 0]);
     await context.setOffline(true);
     await expect(page.goto(DAY)).rejects.toThrow(/INTERNET_DISCONNECTED/);
+    await context.close();
+});
+
+test("whoever leads plays the day for all: a cloud, a message, who is at their post, a stop; and ends it for all", async ({
+    page,
+    browser,
+    baseURL,
+}) => {
+    const context = await browser.newContext({ baseURL, viewport: { width: 390, height: 844 } });
+    const helper = await context.newPage();
+    await signIn(helper, "helper");
+    await helper.goto(DAY);
+    await signIn(page);
+    await page.goto(DAY);
+    await rehearse(page, "10:43, 2 min before C2", 2, true);
+    await helper.getByRole("button", { name: "Play along" }).click();
+    await expect(helper.locator(".day-played")).toContainText("2 times as fast");
+    await state(helper, "Filters on");
+    const at = (screen) => screen.locator(".day").evaluate((day) => Number(day.dataset.at));
+    expect(Math.abs((await at(page)) - (await at(helper)))).toBeLessThan(2000);
+
+    await helper.getByLabel("I am").selectOption("Noor");
+    const mine = helper.locator(".day-mine li").filter({ hasText: "09:50" }).first();
+    await mine.getByRole("button", { name: "I am there" }).click();
+    await expect(mine).toContainText("there");
+    const post = page.locator(".day-posts li").filter({ hasText: "Noor" });
+    await expect(post).toHaveAttribute("data-late", "true");
+    await expect(post).toHaveAttribute("data-late", "false");
+
+    await expect(helper.getByRole("button", { name: "Clear again" })).toHaveCount(0);
+    await helper.getByRole("button", { name: "Cloud" }).click();
+    await state(page, "Clouded: filters on");
+    await expect(page.locator(".day-next")).toContainText("Under clouds: night comes over");
+    await page.getByRole("button", { name: "Log", exact: true }).click();
+    await page.getByLabel("What happened").fill("It may break open in 5 min");
+    await page.getByRole("button", { name: "Tell all" }).click();
+    await expect(helper.locator(".day-said")).toContainText("It may break open in 5 min");
+    await page.getByRole("button", { name: "Clear again" }).click();
+    await state(helper, "Filters on");
+    await helper.getByRole("button", { name: "Stop" }).click();
+    await state(page, "Stop: filters on");
+    await expect(helper.getByText("An organiser takes it back.")).toBeVisible();
+    await page.getByRole("button", { name: "End the rehearsal" }).click();
+    await state(helper, "Not begun yet");
+    await expectAccessible(helper);
     await context.close();
 });

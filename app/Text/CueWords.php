@@ -6,6 +6,7 @@ namespace App\Text;
 
 use DateTimeImmutable;
 use KeenShadow\Core\RunSheet\Cues\Anchor;
+use KeenShadow\Core\RunSheet\Cues\Clouds;
 use KeenShadow\Core\RunSheet\Cues\Cue;
 use KeenShadow\Core\RunSheet\Cues\CueKind;
 use KeenShadow\Core\RunSheet\Cues\CueNote;
@@ -26,6 +27,21 @@ final class CueWords
             CueKind::Move => __('Move'),
             CueKind::Brief => __('Brief'),
             CueKind::Pack => __('Pack'),
+        };
+    }
+
+    /** What it is about, and whether it is for clouds only. */
+    public static function about(Cue $cue): string
+    {
+        return self::kind($cue->kind) . ($cue->underClouds() === Clouds::OnlyThen ? ', ' . __('only under clouds') : '');
+    }
+
+    public static function clouds(Clouds $clouds): string
+    {
+        return match ($clouds) {
+            Clouds::GoesOn => __('goes on'),
+            Clouds::FallsAway => __('falls away'),
+            Clouds::OnlyThen => __('only then: plan B'),
         };
     }
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-// Usual cues (common practice, no source): code, kind, what it hangs on, seconds after it, seconds it lasts, skies, occasions; none named is all.
+// Usual cues (common practice, no source): code, kind, what it hangs on, seconds after it, seconds it lasts, skies, occasions; none named is all. What clouds make of it, where that is not as usual.
 // Words are in lang/…/cues.php. Filters off and on are no rows here: they are computed.
 
 return [
@@ -24,6 +24,9 @@ return [
     ['shadow-bands', 'look', 'c2', -120, 90, ['total'], ['public', 'telescopes', 'lessons']],
     ['look-round', 'look', 'max', -10, 20, ['total'], ['public', 'telescopes', 'lessons']],
     ['bands-again', 'look', 'c3', 10, 60, ['total'], ['public', 'telescopes', 'lessons']],
+    ['clouded-sky', 'look', 'max', -1200, 600, [], ['public', 'telescopes', 'lessons'], 'only_then'],
+    ['clouded-dark', 'call', 'c2', -60, 120, ['total'], ['public', 'telescopes', 'lessons'], 'only_then'],
+    ['clouded-next', 'brief', 'max', 420, 600, [], ['public', 'telescopes', 'lessons'], 'only_then'],
     ['ring', 'call', 'c2', 0, 30, ['ring'], []],
     ['ring-ends', 'call', 'c3', 0, 30, ['ring'], []],
     ['maximum', 'call', 'max', 0, 60, ['partial'], []],

@@ -33,20 +33,21 @@ test("eight thousand states by chance are those of core", () => {
     assert.ok(seen.may_come_off > 100);
 });
 
-test("under clouds what needs no Sun is left, and nothing is called about filters coming off", () => {
+test("under clouds plan B takes the place of what needs the Sun, and nothing is called about filters coming off", () => {
     const table = {
         calls: [{ id: "may_come_off", from: 20, to: 20 }],
         looks: [{ id: "corona", from: 21, to: 29 }],
     };
     const lines = [
-        { id: "look", from: 30, to: 40, sun: true },
-        { id: "reading", from: 10, to: 15, sun: false },
+        { id: "look", from: 30, to: 40, clouds: "falls_away" },
+        { id: "reading", from: 10, to: 15, clouds: "goes_on" },
+        { id: "plan-b", from: 12, to: 15, clouds: "only_then" },
     ];
     const ids = (column) => linesOf(table, lines, column).map(({ id }) => id);
     assert.deepEqual(ids("planned"), ["reading", "may_come_off", "corona", "look"]);
-    assert.deepEqual(ids("cloud"), ["reading"]);
+    assert.deepEqual(ids("cloud"), ["reading", "plan-b"]);
     assert.deepEqual(ids("stop"), ["reading", "look"]);
-    assert.deepEqual(between(lines, 10, 30), [lines[0]], "what began before is not called again");
+    assert.deepEqual(between(lines, 12, 30), [lines[0]], "what began before is not called again");
 });
 
 test("times on the place's clock, over a change of it, and countdowns", () => {

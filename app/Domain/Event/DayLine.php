@@ -17,7 +17,7 @@ final readonly class DayLine
      * @param string $who whom it takes
      * @param string $crew what the crew is told
      * @param string $call what is called out; empty where nothing is
-     * @param bool $needsTheSun whether it is of no use under clouds
+     * @param string $clouds what becomes of it when they are called: goes_on, falls_away, only_then
      */
     public function __construct(
         public string $id,
@@ -30,6 +30,6 @@ final readonly class DayLine
         public string $where,
         public string $crew,
         public string $call,
-        public bool $needsTheSun,
+        public string $clouds,
     ) {}
 }

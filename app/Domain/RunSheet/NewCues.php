@@ -22,7 +22,7 @@ final class NewCues
         return array_map(static function (UsualCue $usual) use ($facts): Cue {
             $words = CueWords::usual($usual);
 
-            return Cue::of(Uuid::uuid5($facts->event->uuid, $usual->code)->toString(), $usual->kind, $words['name'], $usual->anchor, $usual->offsetS, durationS: $usual->durationS, crew: $words['crew'], call: $words['call']);
+            return Cue::of(Uuid::uuid5($facts->event->uuid, $usual->code)->toString(), $usual->kind, $words['name'], $usual->anchor, $usual->offsetS, durationS: $usual->durationS, crew: $words['crew'], call: $words['call'], clouds: $usual->clouds);
         }, UsualCue::for($occasion, EventSheet::moments($facts), $facts->filters()->mayComeOff()));
     }
 

@@ -37,6 +37,6 @@ final readonly class PlansOfSheets implements DayPlans
             return null;
         }
 
-        return new DayLine(id: $cue->id, name: $cue->name, kind: CueWords::kind($cue->kind), time: CueWords::time($cue->kind, $placed->begins, $clock), from: $placed->begins, to: $placed->ends, who: $cue->who, where: $cue->where, crew: $cue->crew, call: $cue->call, needsTheSun: $cue->needsTheSun());
+        return new DayLine(id: $cue->id, name: $cue->name, kind: CueWords::about($cue), time: CueWords::time($cue->kind, $placed->begins, $clock), from: $placed->begins, to: $placed->ends, who: $cue->who, where: $cue->where, crew: $cue->crew, call: $cue->call, clouds: $cue->underClouds()->value);
     }
 }

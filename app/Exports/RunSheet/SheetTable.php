@@ -17,7 +17,7 @@ use KeenShadow\Core\RunSheet\Cues\PlacedCue;
 /** A run sheet as rows: CSV, or one JSON document. See docs/FORMATS.md. */
 final class SheetTable
 {
-    public const KEYS = ['begins', 'ends', 'local', 'kind', 'name', 'anchor', 'offset_s', 'clock_s', 'duration_s', 'frozen', 'who', 'where', 'crew', 'call', 'notes'];
+    public const KEYS = ['begins', 'ends', 'local', 'kind', 'name', 'anchor', 'offset_s', 'clock_s', 'duration_s', 'frozen', 'who', 'where', 'crew', 'call', 'clouds', 'notes'];
 
     public static function csv(WrittenSheet $sheet): string
     {
@@ -59,6 +59,7 @@ final class SheetTable
             $p->cue->where,
             $p->cue->crew,
             $p->cue->call,
+            $p->cue->underClouds()->value,
             array_map(static fn(CueNote $note): string => $note->value, $p->notes),
         ]), $sheet->cues);
     }

@@ -53,7 +53,7 @@ final class WallSheet
         return [
             'time' => $line->begins === null ? '—' : CueWords::time($line->cue->kind, $line->begins, $clock),
             'name' => $line->cue->name,
-            'kind' => CueWords::kind($line->cue->kind),
+            'kind' => CueWords::about($line->cue),
             'call' => $line->cue->call,
             'crew' => $line->cue->crew,
             'who' => implode(', ', array_filter([$line->cue->who, $line->cue->where], static fn(string $text): bool => $text !== '')),

@@ -44,6 +44,7 @@ final readonly class CueForm
             'where' => $cue->where ?? '',
             'crew' => $cue->crew ?? '',
             'call' => $cue->call ?? '',
+            'clouds' => $cue?->clouds->value ?? '',
         ], isFrozen: $cue?->frozenAt !== null, places: array_map(static fn(Thing $place): string => $place->name, $plan->places()), helpers: $helpers);
     }
 }

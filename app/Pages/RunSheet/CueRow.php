@@ -46,7 +46,7 @@ final readonly class CueRow
             id: $cue->id,
             time: $placed->begins === null ? '—' : CueWords::time($cue->kind, $placed->begins, $clock),
             name: $cue->name,
-            kind: CueWords::kind($cue->kind),
+            kind: CueWords::about($cue),
             hangs: $cue->frozenAt === null ? CueWords::hangs($cue) : __('frozen'),
             length: $cue->durationS === 0 ? '' : TypedSpan::write($cue->durationS),
             who: $cue->who,

@@ -21,9 +21,9 @@ export function stateAt(table, at, column) {
     return table.spans.find(({ to }) => to === null || at < to)[column];
 }
 
-/** What comes, in order of time: the lines of the plan and what is called about filters; under clouds what needs no Sun. */
+/** What comes, in order of time: the lines of the plan and what is called about filters; under clouds plan B instead of what needs the Sun. */
 export function linesOf(table, lines, column) {
-    const isUsed = (line) => column !== "cloud" || !line.sun;
+    const isUsed = ({ clouds }) => clouds !== (column === "cloud" ? "falls_away" : "only_then");
     const calls = table.calls.map((call) => ({ ...call, isFilters: true }));
     return [...lines.filter(isUsed), ...(column === "planned" ? [...calls, ...table.looks] : [])].sort(
         (a, b) => a.from - b.from,

@@ -1,5 +1,6 @@
 @use('App\Text\CueWords')
 @use('KeenShadow\Core\RunSheet\Cues\Anchor')
+@use('KeenShadow\Core\RunSheet\Cues\Clouds')
 @use('KeenShadow\Core\RunSheet\Cues\Cue')
 @use('KeenShadow\Core\RunSheet\Cues\CueKind')
 <x-event-frame :frame="$frame" room="runsheet" :title="$form->isNew ? __('Add a cue') : $form->values['name']">
@@ -43,6 +44,16 @@
                 <x-fault :field="$field" />
             </div>
         @endforeach
+        <div class="field">
+            <label for="clouds">{{ __('When clouds are called') }}</label>
+            <select class="form-select" id="clouds" name="clouds" aria-describedby="clouds-fault">
+                <option value="">{{ __('as usual: what needs the Sun falls away') }}</option>
+                @foreach (Clouds::cases() as $clouds)
+                    <option value="{{ $clouds->value }}" @selected(old('clouds', $form->values['clouds']) === $clouds->value)>{{ CueWords::clouds($clouds) }}</option>
+                @endforeach
+            </select>
+            <x-fault field="clouds" />
+        </div>
         <div class="field">
             <input type="hidden" name="frozen" value="0">
             <label><input class="form-check-input" type="checkbox" name="frozen" value="1" @checked((bool) old('frozen', $form->isFrozen))>{{ __('Freeze it at the time where it stands now') }}</label>

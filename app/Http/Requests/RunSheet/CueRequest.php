@@ -10,6 +10,7 @@ use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use KeenShadow\Core\RunSheet\Cues\Anchor;
+use KeenShadow\Core\RunSheet\Cues\Clouds;
 use KeenShadow\Core\RunSheet\Cues\Cue;
 use KeenShadow\Core\RunSheet\Cues\CueKind;
 
@@ -34,6 +35,7 @@ final class CueRequest extends FormRequest
             'where' => ['nullable', 'string', 'max:' . Cue::LONGEST_NAME],
             'crew' => ['nullable', 'string', 'max:' . Cue::LONGEST_TEXT],
             'call' => ['nullable', 'string', 'max:' . Cue::LONGEST_TEXT],
+            'clouds' => ['nullable', Rule::enum(Clouds::class)],
             'frozen' => ['nullable', 'boolean'],
         ];
     }
@@ -53,6 +55,7 @@ final class CueRequest extends FormRequest
             'where.*' => __('At most :most letters.', ['most' => Cue::LONGEST_NAME]),
             'crew.*' => __('At most :most letters.', ['most' => Cue::LONGEST_TEXT]),
             'call.*' => __('At most :most letters.', ['most' => Cue::LONGEST_TEXT]),
+            'clouds.*' => __('Choose what becomes of it.'),
             'offset.*' => __('A span of time as −10 min, 1:30, 20 s or −3 d.'),
             'duration.*' => __('A length as 10 min, 1:30 or 20 s; left blank for a moment.'),
         ];
@@ -76,6 +79,7 @@ final class CueRequest extends FormRequest
             $text('where'),
             $text('crew'),
             $text('call'),
+            clouds: Clouds::tryFrom($this->string('clouds')->toString()),
         );
     }
 

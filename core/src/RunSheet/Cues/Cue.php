@@ -27,6 +27,7 @@ final readonly class Cue
      * @param string $crew what the crew is told
      * @param string $call what is called out
      * @param DateTimeImmutable|null $frozenAt where it stays whatever moves; null hangs on its anchor
+     * @param Clouds|null $clouds what becomes of it under clouds; null is as usual for what it is about
      */
     private function __construct(
         public string $id,
@@ -41,6 +42,7 @@ final readonly class Cue
         public string $crew,
         public string $call,
         public ?DateTimeImmutable $frozenAt,
+        public ?Clouds $clouds,
     ) {}
 
     /** @throws RunSheetException naming the field */
@@ -57,6 +59,7 @@ final readonly class Cue
         string $crew = '',
         string $call = '',
         ?DateTimeImmutable $frozenAt = null,
+        ?Clouds $clouds = null,
     ): self {
         if ($name === '') {
             throw RunSheetException::missing('name');
@@ -73,31 +76,45 @@ final readonly class Cue
         RunSheetException::within('duration_s', $durationS, 0, self::MOST_DURATION_S);
         RunSheetException::within('clock', $clockS ?? 0, 0, 86399);
 
-        return new self(id: $id, kind: $kind, name: $name, anchor: $anchor, offsetS: $offsetS, clockS: $clockS, durationS: $durationS, who: $who, where: $where, crew: $crew, call: $call, frozenAt: $frozenAt);
+        return new self(id: $id, kind: $kind, name: $name, anchor: $anchor, offsetS: $offsetS, clockS: $clockS, durationS: $durationS, who: $who, where: $where, crew: $crew, call: $call, frozenAt: $frozenAt, clouds: $clouds);
     }
 
     /** The same line elsewhere along the axis. */
     public function moved(int $offsetS, int $durationS): self
     {
-        return self::of($this->id, $this->kind, $this->name, $this->anchor, $offsetS, $this->clockS, $durationS, $this->who, $this->where, $this->crew, $this->call, $this->frozenAt);
+        return self::of($this->id, $this->kind, $this->name, $this->anchor, $offsetS, $this->clockS, $durationS, $this->who, $this->where, $this->crew, $this->call, $this->frozenAt, $this->clouds);
     }
 
     /** The same line as another one. */
     public function numbered(string $id): self
     {
-        return self::of($id, $this->kind, $this->name, $this->anchor, $this->offsetS, $this->clockS, $this->durationS, $this->who, $this->where, $this->crew, $this->call, $this->frozenAt);
+        return self::of($id, $this->kind, $this->name, $this->anchor, $this->offsetS, $this->clockS, $this->durationS, $this->who, $this->where, $this->crew, $this->call, $this->frozenAt, $this->clouds);
     }
 
     /** The same line at a moment that stays. */
     public function frozen(?DateTimeImmutable $at): self
     {
-        return self::of($this->id, $this->kind, $this->name, $this->anchor, $this->offsetS, $this->clockS, $this->durationS, $this->who, $this->where, $this->crew, $this->call, $at);
+        return self::of($this->id, $this->kind, $this->name, $this->anchor, $this->offsetS, $this->clockS, $this->durationS, $this->who, $this->where, $this->crew, $this->call, $at, $this->clouds);
     }
 
     /** Whether it is of no use while the Sun is not seen: something to look at, or a contact that is called. */
     public function needsTheSun(): bool
     {
-        return $this->kind === CueKind::Look || $this->kind === CueKind::Call && $this->anchor->contact() !== null;
+        return $this->clouds !== Clouds::OnlyThen && ($this->kind === CueKind::Look || $this->kind === CueKind::Call && $this->anchor->contact() !== null);
+    }
+
+    /** What becomes of it when clouds are called. */
+    public function underClouds(): Clouds
+    {
+        return $this->clouds ?? ($this->needsTheSun() ? Clouds::FallsAway : Clouds::GoesOn);
+    }
+
+    /** Whether it is done on the same day as another one: plan B takes the place of what clouds take away. */
+    public function isDoneWith(self $other): bool
+    {
+        $both = [$this->underClouds(), $other->underClouds()];
+
+        return !in_array(Clouds::OnlyThen, $both, true) || !in_array(Clouds::FallsAway, $both, true);
     }
 
     public function isDaysBefore(): bool

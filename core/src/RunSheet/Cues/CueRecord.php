@@ -12,7 +12,7 @@ use KeenShadow\Core\RunSheet\RunSheetException;
 /**
  * A cue as names and plain values, as the database and files have it; see docs/FORMATS.md.
  *
- * @phpstan-type CueRow array{id: string, kind: string, name: string, anchor: string, offset_s: int, clock_s: int|null, duration_s: int, who: string, where: string, crew: string, call: string, frozen_at: string|null}
+ * @phpstan-type CueRow array{id: string, kind: string, name: string, anchor: string, offset_s: int, clock_s: int|null, duration_s: int, who: string, where: string, crew: string, call: string, frozen_at: string|null, clouds?: string|null}
  */
 final class CueRecord
 {
@@ -34,6 +34,7 @@ final class CueRecord
             'crew' => $cue->crew,
             'call' => $cue->call,
             'frozen_at' => $cue->frozenAt?->setTimezone(new DateTimeZone('UTC'))->format(self::INSTANT),
+            'clouds' => $cue->clouds?->value,
         ];
     }
 
@@ -58,6 +59,7 @@ final class CueRecord
             $text('where'),
             $text('crew'),
             $text('call'),
+            clouds: $fields->has('clouds') && !$fields->isBlank('clouds') ? $fields->word('clouds', Clouds::class) : null,
         );
     }
 
@@ -77,6 +79,7 @@ final class CueRecord
             $record['crew'],
             $record['call'],
             $record['frozen_at'] === null ? null : new DateTimeImmutable($record['frozen_at']),
+            isset($record['clouds']) ? Clouds::from($record['clouds']) : null,
         );
     }
 }

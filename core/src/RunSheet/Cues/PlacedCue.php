@@ -34,7 +34,7 @@ final readonly class PlacedCue
     /** Whether both want the same person, some of the time. */
     public function clashesWith(self $other): bool
     {
-        return $this->cue->who !== '' && mb_strtolower($this->cue->who) === mb_strtolower($other->cue->who) && $this->cue->id !== $other->cue->id
+        return $this->cue->isDoneWith($other->cue) && $this->cue->who !== '' && mb_strtolower($this->cue->who) === mb_strtolower($other->cue->who) && $this->cue->id !== $other->cue->id
             && $this->begins !== null && $other->begins !== null && $this->begins < $other->ends && $other->begins < $this->ends;
     }
 }

@@ -9,7 +9,7 @@ use KeenShadow\Core\Sky\LocalKind;
 /** A cue that is usual, by its code; its words are where the language is known. */
 final readonly class UsualCue
 {
-    private function __construct(public string $code, public CueKind $kind, public Anchor $anchor, public int $offsetS, public int $durationS) {}
+    private function __construct(public string $code, public CueKind $kind, public Anchor $anchor, public int $offsetS, public int $durationS, public ?Clouds $clouds) {}
 
     /**
      * What is usual for such an event at such an eclipse (common practice, no source), as far as what it hangs on happens
@@ -27,11 +27,12 @@ final readonly class UsualCue
             $isRing => 'ring',
             default => 'partial',
         };
-        /** @var list<array{string, string, string, int, int, list<string>, list<string>}> $rows */
+        /** @var list<array{0: string, 1: string, 2: string, 3: int, 4: int, 5: list<string>, 6: list<string>, 7?: string}> $rows */
         $rows = require __DIR__ . '/../../../data/usual-cues.php';
         $cues = [];
-        foreach ($rows as [$code, $kind, $anchor, $offsetS, $durationS, $skies, $occasions]) {
-            $cue = new self($code, CueKind::from($kind), self::anchor(CueKind::from($kind), Anchor::from($anchor), $moments), $offsetS, $durationS);
+        foreach ($rows as $row) {
+            [$code, $kind, $anchor, $offsetS, $durationS, $skies, $occasions] = $row;
+            $cue = new self($code, CueKind::from($kind), self::anchor(CueKind::from($kind), Anchor::from($anchor), $moments), $offsetS, $durationS, Clouds::tryFrom($row[7] ?? ''));
             $isUsual = ($skies === [] || in_array($sky, $skies, true)) && ($occasions === [] || in_array($occasion->value, $occasions, true));
             $isCut = $anchor !== Anchor::Sunset->value || $moments->here->cutBy()?->isRise === false;
             if ($isUsual && $isCut && $moments->of($cue->anchor) !== null && !$moments->isDown($cue->anchor)) {
