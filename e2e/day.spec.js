@@ -170,7 +170,7 @@ test("opened once it works without a network: the day, the rule book, the statio
     await page.goto("/events/2/may-i?item=bare-eyes");
     await expect(page.getByRole("heading", { name: "May I use this?" })).toBeVisible();
     await page.getByText("Nothing: bare eyes").click();
-    await page.locator("details[open] summary").filter({ hasText: "some of the bright Sun" }).first().click();
+    await page.locator("details[open] summary").filter({ hasText: "any of the bright Sun" }).first().click();
     await expect(page.locator("details[open] .verdict-word").first()).toHaveText("No");
     await expectAccessible(page);
     await page.goto("/events/2/glasses/1/station");

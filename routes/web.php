@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Day\PublicController;
 use App\Http\Controllers\Day\TimeController;
 use App\Http\Controllers\Event\EventController;
 use App\Http\Controllers\RunSheet\DutyController;
@@ -15,6 +16,9 @@ Route::get('up', UpController::class)->withoutMiddleware('web')->name('up');
 
 // Without a session, for it is to be quick, and says nothing of anybody.
 Route::get('time', TimeController::class)->withoutMiddleware('web')->name('day.time');
+
+// Without a sign-in or a session, for a crowd: it may be kept on its way.
+Route::get('see/{publicKey}', [PublicController::class, 'show'])->withoutMiddleware('web')->name('day.public');
 
 // Without a sign-in or a session: the address itself is the key.
 Route::get('calendars/{calendarKey}.ics', [SubscriptionController::class, 'show'])->withoutMiddleware('web')->middleware('throttle:60,1')->name('runsheet.subscription');

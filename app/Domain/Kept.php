@@ -40,7 +40,7 @@ final readonly class Kept
     }
 
     /** What an older code, or one with other data, has made is not used. */
-    private static function version(): string
+    public static function version(): string
     {
         return once(static function (): string {
             $hash = hash_init('sha256');

@@ -43,6 +43,7 @@ use KeenShadow\Core\Sky\Observer;
  * @property PlanRevision|null $planRevision
  * @property int|null $sheet_revision_id
  * @property string|null $calendar_key of the private address at which calendars ask for the run sheet
+ * @property string|null $public_key of the page that everybody may see; null is closed
  * @property CarbonImmutable|null $updated_at
  * @property int $sequence how often something changed that a calendar shows; counted by the database
  * @property SheetRevision|null $sheetRevision

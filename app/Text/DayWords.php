@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Text;
 
+use KeenShadow\Core\Audience\Policy;
 use KeenShadow\Core\Day\DayState;
 use KeenShadow\Core\Day\EntryKind;
 use KeenShadow\Core\Day\Look;
@@ -126,5 +127,24 @@ final class DayWords
             Planet::Jupiter => __('Jupiter'),
             Planet::Saturn => __('Saturn'),
         };
+    }
+
+    /**
+     * What whoever comes brings along.
+     *
+     * @return list<string>
+     */
+    public static function bring(?Policy $policy, bool $isTotal): array
+    {
+        return [
+            __('Water, a hat, sun cream, something to sit on.'),
+            ...($isTotal ? [__('Something warm: in totality it turns cold.')] : []),
+            match ($policy) {
+                Policy::IndirectOnly => __('A box or a card with a small hole, or a colander: here everybody looks at images, nobody at the Sun itself.'),
+                Policy::Banner => __('Nothing for the eyes: you look from indoors, through filters in a banner.'),
+                Policy::Glasses, Policy::Mixed => __('Your own eclipse glasses, if you have some: have them looked over before you use them. A card with a small hole shows the Sun as well.'),
+                null => __('A card with a small hole shows the Sun without looking at it. Glasses of your own are looked over before they are used.'),
+            },
+        ];
     }
 }

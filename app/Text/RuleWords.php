@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Text;
 
+use KeenShadow\Core\Rules\Book\Standard;
 use KeenShadow\Core\Rules\Change;
 use KeenShadow\Core\Rules\Finding;
 use KeenShadow\Core\Rules\Verdict;
@@ -11,10 +12,18 @@ use KeenShadow\Core\Rules\Verdict;
 /** What the rules say, in the reader's language. */
 final class RuleWords
 {
+    private const FOR_ALL = ['bare-eyes', 'bare-optics', 'child-watched', 'naked-eye-only', 'cloud'];
+
     /** A sentence of the book, which is whole in core; blank stays blank. */
     public static function sentence(string $sentence): string
     {
         return $sentence === '' ? '' : __($sentence);
+    }
+
+    /** @return list<string> rules that hold for everybody, whatever they look through */
+    public static function forAll(): array
+    {
+        return array_map(static fn(string $id): string => self::sentence(Standard::book()->rule($id)->statement), self::FOR_ALL);
     }
 
     /** What to do for it to be allowed. */

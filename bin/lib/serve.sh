@@ -19,6 +19,7 @@ serve() {
   }
   fill supervisord.conf "$*"
   fill php-fpm.conf '' "${user:+user = $user}"
+  fill fastcgi.conf ''
   fill nginx.conf '' "${user:+user $user;}"
   (exec setsid /usr/bin/supervisord -c "$run/supervisord.conf" > "$run/supervisord.out" 2>&1 < /dev/null 9>&-) &
   printf '%s' "$!" > "$run/leader.pid"

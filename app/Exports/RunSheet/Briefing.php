@@ -14,15 +14,11 @@ use App\Text\CueWords;
 use App\Text\Days;
 use App\Text\FilterWords;
 use App\Text\RuleWords;
-use KeenShadow\Core\Rules\Book\Standard;
 use KeenShadow\Core\RunSheet\Cues\PlacedCue;
 
 /** What the crew is told before people come, as PDF: the event's own cautions first, then who is where and what is called. */
 final class Briefing
 {
-    /** Rules that hold for everybody, whatever they look through. */
-    private const FOR_ALL = ['bare-eyes', 'bare-optics', 'child-watched', 'naked-eye-only', 'cloud'];
-
     public static function pdf(WrittenSheet $sheet, WrittenRota $rota, SheetPaper $paper): string
     {
         $clock = $sheet->clock;
@@ -32,7 +28,7 @@ final class Briefing
             'day' => Days::full($sheet->here->local($sheet->here->circumstances->maximum->time())),
             'zone' => $clock->zone(),
             'caution' => FilterWords::caution($sheet->filters, $clock),
-            'rules' => array_map(static fn(string $id): string => RuleWords::sentence(Standard::book()->rule($id)->statement), self::FOR_ALL),
+            'rules' => RuleWords::forAll(),
             'stations' => array_map(static fn(RoundSpot $s): array => [
                 'name' => $s->name . ($s->place === null ? '' : ", {$s->place}"),
                 'crew' => self::lines($rota->at($s, $rota->duties), $clock),
