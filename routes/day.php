@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use App\Http\Controllers\Day\DayController;
 use App\Http\Controllers\Day\PublicController;
-use App\Http\Controllers\Day\WorkerController;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('events/{event}/day')->name('day.')->middleware('can:view,event')->group(function (): void {
@@ -18,4 +17,4 @@ Route::prefix('events/{event}/day')->name('day.')->middleware('can:view,event')-
     Route::post('entries', [DayController::class, 'store'])->name('entries');
 });
 
-Route::get('events/{event}/day-worker.js', WorkerController::class)->name('day.worker')->can('view', 'event');
+Route::get('events/{event}/day-worker.js', [DayController::class, 'worker'])->name('day.worker')->can('view', 'event');

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Day\HelperDayController;
 use App\Http\Controllers\Day\PublicController;
 use App\Http\Controllers\Day\TimeController;
 use App\Http\Controllers\Event\EventController;
@@ -9,6 +10,8 @@ use App\Http\Controllers\RunSheet\DutyController;
 use App\Http\Controllers\RunSheet\SubscriptionController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\UpController;
+use App\Http\Middleware\HelpersDay;
+use App\Http\Middleware\PrivateAddress;
 use Illuminate\Support\Facades\Route;
 
 // Without a session: it answers where the database does not.
@@ -24,6 +27,16 @@ Route::get('see/{publicKey}', [PublicController::class, 'show'])->withoutMiddlew
 Route::get('calendars/{calendarKey}.ics', [SubscriptionController::class, 'show'])->withoutMiddleware('web')->middleware('throttle:60,1')->name('runsheet.subscription');
 Route::get('duties/{dutyKey}', [DutyController::class, 'show'])->withoutMiddleware('web')->middleware('throttle:60,1')->name('runsheet.duties');
 Route::get('duties/{dutyKey}.ics', [DutyController::class, 'calendar'])->withoutMiddleware('web')->middleware('throttle:60,1')->name('runsheet.duties.calendar');
+
+// A helper's own day; their screen asks every few seconds, and a whole crew may stand behind one address of the network.
+Route::prefix('duties/{dutyKey}')->name('duties.day.')->withoutMiddleware('web')->middleware([PrivateAddress::class, 'throttle:helper', HelpersDay::class])->group(function (): void {
+    Route::get('days/{event}', [HelperDayController::class, 'show'])->name('show');
+    Route::get('days/{event}/pack', [HelperDayController::class, 'pack'])->name('pack');
+    Route::get('days/{event}/live', [HelperDayController::class, 'live'])->name('live');
+    Route::post('days/{event}/entries', [HelperDayController::class, 'store'])->name('entries');
+    Route::get('days/{event}/may-i', [HelperDayController::class, 'pocket'])->name('pocket');
+    Route::get('day-worker-{event}.js', [HelperDayController::class, 'worker'])->name('worker');
+});
 
 Route::middleware('guest')->group(function (): void {
     Route::get('login', [SignInController::class, 'create'])->name('sign-in');

@@ -10,11 +10,13 @@ use App\Domain\Audience\RoundsOfGroups;
 use App\Domain\Event\DayPlans;
 use App\Domain\Event\EyeHeights;
 use App\Domain\Event\FitPairs;
+use App\Domain\Event\HelpersByKey;
 use App\Domain\Event\LookingGroups;
 use App\Domain\Event\Rounds;
 use App\Domain\Event\WantedViewers;
 use App\Domain\Eyewear\FitPairsOfLots;
 use App\Domain\RunSheet\Duties;
+use App\Domain\RunSheet\HelpersKnown;
 use App\Domain\RunSheet\PlansOfSheets;
 use App\Domain\RunSheet\SheetFiles;
 use App\Domain\Viewers\ViewersWanted;
@@ -31,17 +33,23 @@ use App\Pages\Site\SiteRoom;
 use App\Pages\Sky\SkyRoom;
 use App\Pages\Viewers\ViewersRoom;
 use Carbon\CarbonImmutable;
+use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Middleware\TrustProxies;
+use Illuminate\Http\Request;
 use Illuminate\Queue\Events\Looping;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Queue;
+use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
 use KeenShadow\Core\Sky\Ephemeris;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    /** A screen asks twelve times a minute, and more when it comes back to the network. */
+    private const HELPER_ASKS = 60;
+
     public function register(): void
     {
         // The series are large: read them once a process.
@@ -50,6 +58,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(EyeHeights::class, EyeHeightsOfGroups::class);
         $this->app->bind(LookingGroups::class, GroupsThatLook::class);
         $this->app->bind(Rounds::class, RoundsOfGroups::class);
+        $this->app->bind(HelpersByKey::class, HelpersKnown::class);
         $this->app->bind(DayPlans::class, PlansOfSheets::class);
         $this->app->bind(SheetFiles::class, WrittenFiles::class);
         $this->app->bind(WantedViewers::class, ViewersWanted::class);
@@ -71,6 +80,7 @@ final class AppServiceProvider extends ServiceProvider
         Event::restored($follow);
         Queue::looping(fn(Looping $event) => $this->app->make(Workers::class)->sign($event->queue));
         Date::use(CarbonImmutable::class);
+        RateLimiter::for('helper', static fn(Request $request): Limit => Limit::perMinute(self::HELPER_ASKS)->by($request->path()));
         // Anything else in an address is not found, rather than an error of the database.
         Route::patterns(array_fill_keys(['event', 'lot', 'viewer', 'pairCheck', 'placeList', 'place', 'positionReading', 'audienceGroup', 'lotScan', 'lotFile', 'supplier', 'stockEntry', 'meterReading', 'viewerTrial', 'sheetTemplate', 'helper', 'sheetBundle'], '[0-9]{1,18}') + ['tag' => '[0-9]{1,6}', 'paper' => '[a-z0-9]{1,10}', 'part' => '[a-z_]{1,20}', 'wall' => '[a-z0-9]{1,10}', 'sheetPaper' => '[a-z0-9]{1,10}', 'calendarKey' => '[0-9a-f]{40}', 'dutyKey' => '[0-9a-f]{40}', 'publicKey' => '[0-9a-f]{10}', 'turn' => 'g[0-9]{1,18}-[a-z_]{1,20}', 'post' => '[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}', 'cue' => '[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}']);
     }

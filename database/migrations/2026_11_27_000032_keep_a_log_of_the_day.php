@@ -20,7 +20,9 @@ return new class extends Migration {
                 begun_at timestamptz(3) not null,
                 speed smallint not null check (speed between 1 and 60),
                 is_for_all boolean not null,
-                begun_by bigint not null references users,
+                begun_by bigint references users,
+                -- As they are called: a helper without an account is known by nothing else.
+                who varchar(80) not null,
                 created_at timestamptz not null default now(),
                 unique (id, event_id)
             );
@@ -33,7 +35,8 @@ return new class extends Migration {
                 -- A post, a helper or another entry.
                 about varchar(80),
                 text varchar(300),
-                made_by bigint not null references users,
+                made_by bigint references users,
+                who varchar(80) not null,
                 -- By the device's clock as it was compared, to the server's time when it came in.
                 made_at timestamptz(3) not null,
                 clock_offset_ms bigint,

@@ -47,4 +47,4 @@ const parts = {
 };
 Object.entries(parts).forEach(([name, part]) => Alpine.data(name, part));
 Alpine.start();
-if ("guest" in document.body.dataset) wipe();
+if ("nobody" in document.body.dataset) wipe();

@@ -1,4 +1,4 @@
-<x-layout :title="__('Sign in')">
+<x-layout :title="__('Sign in')" is-for-nobody>
     <main class="plain" id="work">
         <p class="lead-answer">{{ __('When, where, how much, and is it safe to look?') }}</p>
         <p class="note">{{ __('Plan an eclipse viewing, check its glasses, build its viewers. This program supports your judgement; it certifies nothing. Your school\'s or district\'s rules come first.') }}</p>

@@ -24,7 +24,7 @@ final class AccessTest extends TestCase
     use RichEvent;
 
     /** Signing in and out, the health check and an address that is itself the key need no policy; everything else does. */
-    private const OPEN = ['login', 'logout', 'up', 'time', 'calendars/{calendarKey}.ics', 'duties/{dutyKey}', 'duties/{dutyKey}.ics'];
+    private const OPEN = ['login', 'logout', 'up', 'time', 'calendars/{calendarKey}.ics', 'duties/{dutyKey}', 'duties/{dutyKey}.ics', 'see/{publicKey}', 'duties/{dutyKey}/days/{event}', 'duties/{dutyKey}/days/{event}/pack', 'duties/{dutyKey}/days/{event}/live', 'duties/{dutyKey}/days/{event}/entries', 'duties/{dutyKey}/days/{event}/may-i', 'duties/{dutyKey}/day-worker-{event}.js'];
 
     public function testEveryRouteIsAuthorised(): void
     {
@@ -97,7 +97,7 @@ final class AccessTest extends TestCase
             if ($method === 'GET') {
                 self::assertLessThan(500, $status, $address);
             } elseif (str_ends_with($address, '/day/entries')) {
-                self::assertSame(302, $status, 'whoever is there may call a stop: what who may write is in DayTest');
+                self::assertSame(422, $status, 'whoever is there may call a stop: what who may write is in DayTest');
             } else {
                 self::assertSame(403, $status, "{$method} {$address}");
                 ++$asked;
@@ -214,7 +214,7 @@ final class AccessTest extends TestCase
         $addresses = [];
         foreach (Routes::getRoutes()->getRoutes() as $route) {
             $names = array_values(array_filter($route->parameterNames(), is_string(...)));
-            if (in_array('event', $names, true)) {
+            if (in_array('event', $names, true) && !in_array($route->uri(), self::OPEN, true)) {
                 self::assertSame([], array_diff($names, array_keys($records)), $route->uri() . ' names something else');
                 $addresses[] = [$route->methods()[0], route((string) $route->getName(), array_intersect_key($records, array_flip($names))), $names];
             }
@@ -227,7 +227,7 @@ final class AccessTest extends TestCase
     /** @return array<string, list<object>> every row of what people enter */
     private function contents(): array
     {
-        $tables = ['events', 'lots', 'pair_checks', 'lot_scans', 'lot_files', 'meter_readings', 'suppliers', 'stock_moves', 'viewers', 'audience_groups', 'audience_stations', 'ticked_supplies', 'place_lists', 'listed_places', 'position_readings', 'plan_revisions', 'sheet_revisions', 'sheet_templates', 'jobs'];
+        $tables = ['events', 'lots', 'pair_checks', 'lot_scans', 'lot_files', 'meter_readings', 'suppliers', 'stock_moves', 'viewers', 'audience_groups', 'audience_stations', 'ticked_supplies', 'place_lists', 'listed_places', 'position_readings', 'plan_revisions', 'sheet_revisions', 'sheet_templates', 'day_entries', 'rehearsals', 'jobs'];
 
         return array_combine($tables, array_map(static fn(string $table): array => array_values(DB::table($table)->orderBy('id')->get()->map(static fn(object $row): object => (object) (array) $row)->all()), $tables));
     }

@@ -82,8 +82,8 @@ final class DatabaseTest extends TestCase
             StockEntry::query()->create(['uuid' => Str::uuid()->toString(), 'event_id' => $event->id, 'lot_id' => $lot->id, 'what' => 'destroyed', 'pairs' => 1, 'tag' => 2, 'how' => 'cut', 'moved_by' => $user->id, 'moved_at' => now()]);
             $viewer = $event->viewers()->create(['name' => 'Box', 'design' => DesignRecord::read(['build' => 'box'], isWhole: false)]);
             ViewerTrial::query()->create(['uuid' => Str::uuid()->toString(), 'viewer_id' => $viewer->id, 'design' => $viewer->design, 'tried_on' => '2027-01-01', 'image_mm' => 2.8, 'uncertainty_mm' => 0.5, 'tried_by' => $user->id]);
-            $played = Rehearsal::query()->create(['uuid' => Str::uuid()->toString(), 'event_id' => $event->id, 'from_at' => now(), 'begun_at' => now(), 'speed' => 60, 'is_for_all' => true, 'begun_by' => $user->id]);
-            DayEntry::query()->create(['uuid' => Str::uuid()->toString(), 'event_id' => $event->id, 'rehearsal_id' => $played->id, 'kind' => 'note', 'made_by' => $user->id, 'made_at' => now()]);
+            $played = Rehearsal::query()->create(['uuid' => Str::uuid()->toString(), 'event_id' => $event->id, 'from_at' => now(), 'begun_at' => now(), 'speed' => 60, 'is_for_all' => true, 'begun_by' => $user->id, 'who' => $user->name]);
+            DayEntry::query()->create(['uuid' => Str::uuid()->toString(), 'event_id' => $event->id, 'rehearsal_id' => $played->id, 'kind' => 'note', 'made_by' => $user->id, 'who' => $user->name, 'made_at' => now()]);
             $this->expectException(QueryException::class);
             $this->expectExceptionMessage('never changed or deleted');
             DB::statement($statement);

@@ -7,7 +7,6 @@ namespace App\Domain\Day;
 use App\Models\Day\DayEntry;
 use App\Models\Day\Rehearsal;
 use App\Models\Event;
-use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
@@ -37,23 +36,29 @@ final readonly class DayLog
      *
      * @return array<string, string> of the entries, by UUID: blank once it is stored, or why it is not
      */
-    public function store(array $rehearsals, array $entries, User $by): array
+    public function store(array $rehearsals, array $entries, Writer $by): array
     {
         return DB::transaction(function () use ($rehearsals, $entries, $by): array {
             // One after the other, so that numbers become visible in their order: who asks for those after one misses none.
             DB::select('select pg_advisory_xact_lock(hashtext(?), ?)', ['day', $this->event->id]);
             foreach ($rehearsals as $new) {
-                Rehearsal::query()->insertOrIgnore([(new Rehearsal(['uuid' => $new->uuid, 'event_id' => $this->event->id, 'from_at' => $new->fromAt, 'begun_at' => self::worth($new->begunAt), 'speed' => $new->speed, 'is_for_all' => $new->isForAll && $by->role->mayPlan(), 'begun_by' => $by->id]))->getAttributes()]);
+                Rehearsal::query()->insertOrIgnore([(new Rehearsal(['uuid' => $new->uuid, 'event_id' => $this->event->id, 'from_at' => $new->fromAt, 'begun_at' => self::worth($new->begunAt), 'speed' => $new->speed, 'is_for_all' => $new->isForAll && $by->leads, 'begun_by' => $by->userId, 'who' => $by->name]))->getAttributes()]);
             }
 
             return array_combine(array_map(static fn(NewEntry $e): string => $e->uuid, $entries), array_map(fn(NewEntry $e): string => $this->storeOne($e, $by), $entries));
         });
     }
 
-    /** @return Collection<int, DayEntry> those that came in after a number, in order */
-    public function since(int $id): Collection
+    /** @return Collection<int, DayEntry> those that came in after a number, in order, as far as they are for this one */
+    public function since(int $id, Writer $for): Collection
     {
-        return $this->entries()->where('id', '>', $id)->with(['maker', 'rehearsal'])->orderBy('id')->limit(self::MOST_AT_ONCE)->get();
+        $entries = $this->entries()->where('id', '>', $id)->with('rehearsal')->orderBy('id')->limit(self::MOST_AT_ONCE);
+        if (!$for->seesAll()) {
+            $heard = array_filter(EntryKind::cases(), static fn(EntryKind $kind): bool => $kind->isForAllScreens());
+            $entries->where(static fn(Builder $query) => $query->whereIn('kind', $heard)->orWhere(static fn(Builder $own) => $own->whereNull('made_by')->where('who', $for->name)));
+        }
+
+        return $entries->get();
     }
 
     /** The rehearsal that all are to play along with; null where there is none now. */
@@ -64,22 +69,22 @@ final readonly class DayLog
         return $last === null || $this->entries()->where('rehearsal_id', $last->id)->where('kind', EntryKind::RehearsalEnds)->exists() ? null : $last;
     }
 
-    private function storeOne(NewEntry $entry, User $by): string
+    private function storeOne(NewEntry $entry, Writer $by): string
     {
-        if ($entry->kind->isForLeaders() && !$by->role->mayPlan()) {
+        if ($entry->kind->isForLeaders() && !$by->leads) {
             return __('Only an organiser may do this.');
         }
         $rehearsal = $entry->rehearsal === null ? null : Rehearsal::query()->where('uuid', $entry->rehearsal)->where('event_id', $this->event->id)->first();
         if ($entry->rehearsal !== null && $rehearsal === null) {
             return __('The rehearsal that it belongs to is not here.');
         }
-        $row = new DayEntry(['uuid' => $entry->uuid, 'event_id' => $this->event->id, 'rehearsal_id' => $rehearsal?->id, 'kind' => $entry->kind, 'about' => $entry->about, 'text' => $entry->text, 'made_by' => $by->id, 'made_at' => self::worth($entry->madeAt), 'clock_offset_ms' => $entry->offsetMs, 'clock_uncertainty_ms' => $entry->uncertaintyMs]);
+        $row = new DayEntry(['uuid' => $entry->uuid, 'event_id' => $this->event->id, 'rehearsal_id' => $rehearsal?->id, 'kind' => $entry->kind, 'about' => $entry->about, 'text' => $entry->text, 'made_by' => $by->userId, 'who' => $by->name, 'made_at' => self::worth($entry->madeAt), 'clock_offset_ms' => $entry->offsetMs, 'clock_uncertainty_ms' => $entry->uncertaintyMs]);
         if (DayEntry::query()->insertOrIgnore([$row->getAttributes()]) === 1) {
             return '';
         }
         $before = $this->entries()->where('uuid', $entry->uuid)->first();
 
-        return $before !== null && [$before->kind, $before->about, $before->text, $before->rehearsal_id, $before->made_by] === [$entry->kind, $entry->about, $entry->text, $rehearsal?->id, $by->id]
+        return $before !== null && [$before->kind, $before->about, $before->text, $before->rehearsal_id, $before->made_by, $before->who] === [$entry->kind, $entry->about, $entry->text, $rehearsal?->id, $by->userId, $by->name]
             ? ''
             : __('Something else was stored under its number before.');
     }

@@ -18,7 +18,7 @@ final class LiveState
      *
      * @return array{now: int, stamp: string, entries: list<array<string, mixed>>, rehearsal: array<string, mixed>|null} moments in milliseconds since 1970
      */
-    public static function of(Event $event, int $since): array
+    public static function of(Event $event, int $since, Writer $for): array
     {
         $log = DayLog::of($event);
         $running = $log->running();
@@ -26,7 +26,7 @@ final class LiveState
         return [
             'now' => Clock::ms(Date::now()),
             'stamp' => DayStamp::of($event),
-            'entries' => array_values($log->since($since)->map(self::entry(...))->all()),
+            'entries' => array_values($log->since($since, $for)->map(self::entry(...))->all()),
             'rehearsal' => $running === null ? null : self::rehearsal($running),
         ];
     }
@@ -34,7 +34,7 @@ final class LiveState
     /** @return array<string, mixed> */
     private static function entry(DayEntry $entry): array
     {
-        return ['id' => $entry->id, 'uuid' => $entry->uuid, 'kind' => $entry->kind->value, 'about' => $entry->about, 'text' => $entry->text, 'who' => $entry->maker->name, 'made' => Clock::ms($entry->made_at), 'rehearsal' => $entry->rehearsal?->uuid];
+        return ['id' => $entry->id, 'uuid' => $entry->uuid, 'kind' => $entry->kind->value, 'about' => $entry->about, 'text' => $entry->text, 'who' => $entry->who, 'made' => Clock::ms($entry->made_at), 'rehearsal' => $entry->rehearsal?->uuid];
     }
 
     /** @return array<string, mixed> */

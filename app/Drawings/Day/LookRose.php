@@ -14,6 +14,8 @@ use KeenShadow\Core\Sky\ShadowCourse;
 final readonly class LookRose
 {
     public const RIM = 100.0;
+    /** 30° and 60° high. */
+    public const RINGS = [self::RIM * 60 / 90, self::RIM * 30 / 90];
     private const BESIDE = 10.0;
     /** The numbers of neighbours stand on different sides. */
     private const TURN_DEG = 60;

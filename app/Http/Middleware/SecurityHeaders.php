@@ -25,7 +25,7 @@ final class SecurityHeaders
         ]) + [
             'X-Content-Type-Options' => 'nosniff',
             'X-Frame-Options' => 'DENY',
-            'Referrer-Policy' => 'same-origin',
+            'Referrer-Policy' => $response->headers->get('Referrer-Policy') ?? 'same-origin',
             'Permissions-Policy' => 'camera=(), microphone=(), payment=()',
         ]);
         if ($request->isSecure()) {

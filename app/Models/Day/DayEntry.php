@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models\Day;
 
-use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -20,12 +19,12 @@ use KeenShadow\Core\Day\EntryKind;
  * @property EntryKind $kind
  * @property string|null $about a post, a helper or another entry
  * @property string|null $text
- * @property int $made_by
+ * @property int|null $made_by null by a helper without an account
+ * @property string $who as they are called
  * @property CarbonImmutable $made_at
  * @property int|null $clock_offset_ms by how much the device's own clock was behind
  * @property int|null $clock_uncertainty_ms null where it was never compared
  * @property CarbonImmutable $received_at
- * @property User $maker
  * @property Rehearsal|null $rehearsal
  */
 final class DayEntry extends Model
@@ -34,13 +33,7 @@ final class DayEntry extends Model
 
     protected $dateFormat = 'Y-m-d H:i:s.vP';
 
-    protected $fillable = ['uuid', 'event_id', 'rehearsal_id', 'kind', 'about', 'text', 'made_by', 'made_at', 'clock_offset_ms', 'clock_uncertainty_ms'];
-
-    /** @return BelongsTo<User, $this> */
-    public function maker(): BelongsTo
-    {
-        return $this->belongsTo(User::class, 'made_by');
-    }
+    protected $fillable = ['uuid', 'event_id', 'rehearsal_id', 'kind', 'about', 'text', 'made_by', 'who', 'made_at', 'clock_offset_ms', 'clock_uncertainty_ms'];
 
     /** @return BelongsTo<Rehearsal, $this> */
     public function rehearsal(): BelongsTo

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models\Day;
 
 use App\Models\Event;
-use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -20,7 +19,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property CarbonImmutable $begun_at when it began really
  * @property int $speed
  * @property bool $is_for_all whether all screens are asked to play along
- * @property int $begun_by
+ * @property int|null $begun_by null by a helper without an account
+ * @property string $who
  */
 final class Rehearsal extends Model
 {
@@ -28,18 +28,12 @@ final class Rehearsal extends Model
 
     protected $dateFormat = 'Y-m-d H:i:s.vP';
 
-    protected $fillable = ['uuid', 'event_id', 'from_at', 'begun_at', 'speed', 'is_for_all', 'begun_by'];
+    protected $fillable = ['uuid', 'event_id', 'from_at', 'begun_at', 'speed', 'is_for_all', 'begun_by', 'who'];
 
     /** @return BelongsTo<Event, $this> */
     public function event(): BelongsTo
     {
         return $this->belongsTo(Event::class);
-    }
-
-    /** @return BelongsTo<User, $this> */
-    public function beginner(): BelongsTo
-    {
-        return $this->belongsTo(User::class, 'begun_by');
     }
 
     protected function casts(): array

@@ -13,7 +13,7 @@ final readonly class OwnDuties
 {
     /**
      * @param string $headline what comes first
-     * @param list<array{event: string, place: string, day: string, zone: string, filters: string, duties: list<array{time: string, what: string, where: string, lines: list<string>}>}> $events
+     * @param list<array{id: int, event: string, place: string, day: string, zone: string, filters: string, duties: list<array{time: string, what: string, where: string, lines: list<string>}>}> $events
      */
     private function __construct(public string $name, public string $headline, public array $events) {}
 
@@ -22,7 +22,7 @@ final readonly class OwnDuties
     {
         $events = [];
         foreach ($duties as $duty) {
-            $event = $events[$duty->event->id] ?? ['event' => $duty->event->title, 'place' => $duty->event->place_name, 'day' => Days::full($duty->from->setTimezone($duty->zone)), 'zone' => $duty->clock->zone(), 'filters' => $duty->filters, 'duties' => []];
+            $event = $events[$duty->event->id] ?? ['id' => $duty->event->id, 'event' => $duty->event->title, 'place' => $duty->event->place_name, 'day' => Days::full($duty->from->setTimezone($duty->zone)), 'zone' => $duty->clock->zone(), 'filters' => $duty->filters, 'duties' => []];
             $event['duties'][] = [
                 'time' => $duty->clock->span($duty->from, $duty->to),
                 'what' => $duty->what,

@@ -29,6 +29,12 @@ enum EntryKind: string
         return CallKind::tryFrom($this->value);
     }
 
+    /** Whether every screen hears of it; all else is for those who lead, and for whoever wrote it. */
+    public function isForAllScreens(): bool
+    {
+        return $this->call() !== null || $this === self::Message || $this === self::RehearsalEnds;
+    }
+
     /**
      * Whether it is for those alone who lead. Whatever puts filters on is everybody's; what may end that, or speaks to all, is theirs.
      */

@@ -1,3 +1,5 @@
+import { pageData } from "../page.js";
+
 /** So long before a duty it is time to be there. */
 const SOON_MS = 10 * 60000;
 
@@ -11,7 +13,7 @@ export const crewParts = {
     asksWhy: null,
 
     setUpCrew() {
-        this.me = localStorage.getItem(this.crewKey()) ?? "";
+        this.me = pageData("day-data").me || (localStorage.getItem(this.crewKey()) ?? "");
     },
 
     crewKey() {
@@ -37,7 +39,9 @@ export const crewParts = {
                 isSoon: !isHere && duty.from > at && duty.from - at < SOON_MS,
             };
         };
-        this.mine = this.pack.duties.filter(({ who, to }) => who === this.me && to > at).map(told);
+        const isMine = ({ who, to }) => this.me !== "" && who.toLowerCase() === this.me.toLowerCase() && to >= at;
+        const posts = this.pack.duties.filter(isMine).map((duty) => ({ ...told(duty), isPost: true }));
+        this.mine = [...posts, ...this.pack.lines.filter(isMine)].sort((a, b) => a.from - b.from);
         this.posts = this.pack.duties.filter(({ from, to }) => from - at < SOON_MS && to > at).map(told);
     },
 

@@ -87,7 +87,7 @@ export const sharedParts = {
     /** A newer plan takes the place of the old between two cues, and it is said. */
     async renew(stamp) {
         if (stamp === this.pack.stamp) return;
-        const { status, body } = await get(this.$root.dataset.pack);
+        const { status, body } = await get(`${this.log.url}/pack`);
         if (status !== 200) return;
         await this.log.keep("pack", body.pack);
         this.coming = body.pack;

@@ -7,7 +7,7 @@ export function daysWaiting() {
 
         async init() {
             const { maker, waits } = this.$root.dataset;
-            const left = await sendAllDays(Number(maker)).catch(() => 0);
+            const left = await sendAllDays(maker).catch(() => 0);
             this.words = left === 0 ? "" : waits.replace(":count", left);
         },
     };

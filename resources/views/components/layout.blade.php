@@ -1,4 +1,4 @@
-@props(['title'])
+@props(['title', 'isForNobody' => false])
 <!DOCTYPE html>
 <html lang="{{ str_replace('_', '-', app()->getLocale()) }}">
 <head>
@@ -8,7 +8,7 @@
     <link rel="icon" href="/mark.svg" type="image/svg+xml">
     @vite(['resources/scss/app.scss', 'resources/js/app.js'])
 </head>
-<body @guest data-guest @endguest>
+<body @if ($isForNobody) data-nobody @endif>
 <a class="skip" href="#work">{{ __('Skip to the page') }}</a>
 <header class="head">
     <a class="head-name" href="{{ auth()->check() ? route('events.index') : route('sign-in') }}">
@@ -25,7 +25,7 @@
 @auth
     <p class="waiting" role="status" x-data="waiting" x-text="words" data-checker="{{ auth()->id() }}"
         data-waits="{{ __(':count entries about glasses wait on this device and are being sent.') }}" data-others="{{ __(':count entries of somebody else wait on this device: they are sent when that person signs in here.') }}"></p>
-    <p class="waiting" role="status" x-data="daysWaiting" x-text="words" data-maker="{{ auth()->id() }}" data-waits="{{ __(':count lines of the day wait on this device and are sent when they can be.') }}"></p>
+    <p class="waiting" role="status" x-data="daysWaiting" x-text="words" data-maker="user-{{ auth()->id() }}" data-waits="{{ __(':count lines of the day wait on this device and are sent when they can be.') }}"></p>
 @endauth
 {{ $slot }}
 </body>

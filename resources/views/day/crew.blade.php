@@ -1,13 +1,17 @@
 <section class="day-mine" aria-labelledby="day-mine">
     <h2 id="day-mine">{{ __('What I do') }}</h2>
-    @if ($page->people === [])
+    @if ($page->people === [] && $door->writer->seesAll())
         <p>{{ __('Nobody has a post on the run sheet.') }}</p>
     @else
+        @if ($door->writer->seesAll())
         <label>{{ __('I am') }} <select class="form-select" x-on:change="iAm" x-bind:value="me"><option value="">{{ __('choose') }}</option>@foreach ($page->people as $name)<option>{{ $name }}</option>@endforeach</select></label>
+        @else
+        <p>{{ $door->writer->name }}</p>
+        @endif
         <ul>
             <template x-for="duty in mine" x-bind:key="duty.id">
                 <li><b x-text="duty.time"></b> <span x-text="duty.name"></span> <span x-text="duty.where"></span>
-                    <button type="button" class="btn btn-quiet" x-show="!duty.isHere" x-bind:data-post="duty.id" x-on:click="checkIn">{{ __('I am there') }}</button><b x-show="duty.isHere">{{ __('there') }}</b>
+                    <button type="button" class="btn btn-quiet" x-show="duty.isPost && !duty.isHere" x-bind:data-post="duty.id" x-on:click="checkIn">{{ __('I am there') }}</button><b x-show="duty.isHere">{{ __('there') }}</b>
                 </li>
             </template>
         </ul>

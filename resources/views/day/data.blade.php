@@ -1,5 +1,5 @@
 <script type="application/json" id="day-data" nonce="{{ Vite::cspNonce() }}">{!! json_encode([
-    'pack' => $page->pack, 'offsets' => $page->offsets, 'event' => $page->event->id, 'maker' => auth()->id(), 'url' => $url, 'keep' => $keep,
+    'pack' => $page->pack, 'offsets' => $page->offsets, 'event' => $page->event->id, 'maker' => $door->writer->id(), 'me' => $door->writer->seesAll() ? '' : $door->writer->name, 'url' => $door->url, 'keep' => $door->keep,
     'words' => [
         'states' => $page::states(),
         'kinds' => $page::kinds(),

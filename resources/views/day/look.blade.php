@@ -5,7 +5,7 @@
             <figure>
                 <svg class="look-rose" viewBox="-125 -125 250 250" role="img" aria-label="{{ __('The sky round you, north above: the rim is the horizon, the middle overhead') }}">
                     <circle class="look-rim" r="{{ $look->rose::RIM }}"/>
-                    <circle class="look-ring" r="{{ $look->rose::RIM * 2 / 3 }}"/><circle class="look-ring" r="{{ $look->rose::RIM / 3 }}"/>
+                    @foreach ($look->rose::RINGS as $ring)<circle class="look-ring" r="{{ $ring }}"/>@endforeach
                     @foreach ([[__('N'), 0, -106], [__('E'), 112, 5], [__('S'), 0, 118], [__('W'), -112, 5]] as [$letter, $x, $y])
                         <text x="{{ $x }}" y="{{ $y }}" text-anchor="middle">{{ $letter }}</text>
                     @endforeach

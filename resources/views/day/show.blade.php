@@ -1,7 +1,4 @@
-@php
-    $leads = auth()->user()->can('update', $page->event);
-    $url = route('day.show', $page->event, false);
-@endphp
+@php($leads = $door->writer->leads)
 <!DOCTYPE html>
 <html lang="{{ str_replace('_', '-', app()->getLocale()) }}" class="day-page">
 <head>
@@ -13,10 +10,10 @@
 </head>
 <body>
 @include('day.data')
-<main class="day" id="work" x-data="day" data-time="{{ route('day.time', absolute: false) }}" data-pack="{{ route('day.pack', $page->event, false) }}" data-leads="{{ $leads ? '1' : '' }}" data-state="before" x-on:keydown.escape.window="seen">
+<main class="day" id="work" x-data="day" data-time="{{ route('day.time', absolute: false) }}" data-leads="{{ $leads ? '1' : '' }}" data-state="before" x-on:keydown.escape.window="seen">
     <div class="day-work">
     <header class="day-head">
-        <a href="{{ route('sky.show', $page->event) }}">{{ $page->event->title }}</a>
+        <a href="{{ $door->back }}">{{ $page->event->title }}</a>
         <p class="day-time"><b x-text="time">–</b> <span>{{ $page->zone }}</span></p>
         <p class="day-clock" x-bind:class="clockClass()" x-text="clockWords"></p>
     </header>
@@ -61,6 +58,13 @@
     </div>
     @includeWhen($page->look !== null, 'day.look', ['look' => $page->look])
     @include('day.crew')
+    <nav class="day-ways" aria-label="{{ __('Besides') }}">
+        <a class="btn btn-quiet" href="{{ $door->may }}">{{ __('May I use this?') }}</a>
+        @if ($door->writer->seesAll())
+            <a class="btn btn-quiet" href="{{ route('eyewear.index', $page->event) }}">{{ __('Glasses') }}</a>
+            <a class="btn btn-quiet" href="{{ route('day.for-all', $page->event) }}">{{ __('Page for everybody') }}</a>
+        @endif
+    </nav>
     @include('day.log')
     @include('day.settings')
     <section class="day-sheet">

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature\Day;
 
 use App\Domain\Day\DayLog;
+use App\Domain\Day\Writer;
 use App\Domain\Event\EventReader;
 use App\Models\Day\DayEntry;
 use App\Models\Event;
@@ -141,7 +142,7 @@ final class DayTest extends TestCase
         $this->expectException(QueryException::class);
         $this->expectExceptionMessage('lock timeout');
         try {
-            DayLog::of($this->event)->store([], [], $this->organiser);
+            DayLog::of($this->event)->store([], [], Writer::user($this->organiser));
         } finally {
             DB::connection('owner')->rollBack();
         }

@@ -4,54 +4,51 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Day;
 
-use App\Domain\Day\DayLog;
-use App\Domain\Day\LiveState;
-use App\Domain\Event\DayPlans;
-use App\Domain\Event\EventReader;
+use App\Domain\Day\Writer;
 use App\Http\Requests\Day\EntriesRequest;
 use App\Http\Requests\Day\LiveRequest;
 use App\Models\Event;
 use App\Models\User;
-use App\Pages\Day\DayPack;
-use App\Pages\Day\DayPage;
-use App\Pages\Day\KeptDay;
+use App\Pages\Day\DayDoor;
+use App\Pages\Event\KeptPages;
 use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Container\Attributes\Tag;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Support\Facades\Date;
+use Illuminate\Http\Response;
 use Illuminate\View\View;
 
-/** The screen of the day, and what it asks and tells while it is open. */
+/** The screen of the day for somebody who is signed in, and what it asks and tells while it is open. */
 final readonly class DayController
 {
+    /** @param iterable<KeptPages> $rooms that have pages for the day */
     public function __construct(
-        private EventReader $reader,
-        private DayPlans $plans,
-        private KeptDay $kept,
+        private DayAnswer $answer,
+        #[Tag('kept')]
+        private iterable $rooms,
     ) {}
 
     public function show(Event $event, #[CurrentUser] User $user): View
     {
-        $facts = $this->reader->facts($event);
-
-        return view('day.show', ['page' => DayPage::of($facts, $this->plans->of($facts), Date::now()), 'keep' => $this->kept->of($event, $user)]);
+        return $this->answer->page($event, DayDoor::ofUser($event, $user, $this->rooms));
     }
 
-    /** What the screen ticks by, where its plan is no longer the one that holds. */
-    public function pack(Event $event): JsonResponse
+    public function pack(Event $event, #[CurrentUser] User $user): JsonResponse
     {
-        $facts = $this->reader->facts($event);
-
-        return new JsonResponse(['pack' => DayPack::of($facts, $this->plans->of($facts))]);
+        return $this->answer->pack($event, Writer::user($user));
     }
 
-    public function live(LiveRequest $request, Event $event): JsonResponse
+    public function live(LiveRequest $request, Event $event, #[CurrentUser] User $user): JsonResponse
     {
-        return new JsonResponse(LiveState::of($event, $request->integer('since')));
+        return $this->answer->live($event, $request->integer('since'), Writer::user($user));
     }
 
-    /** Takes in what a device has written down, and tells what is new. */
     public function store(EntriesRequest $request, Event $event, #[CurrentUser] User $user): JsonResponse
     {
-        return new JsonResponse(['stored' => DayLog::of($event)->store($request->rehearsals(), $request->entries(), $user)] + LiveState::of($event, $request->since()));
+        return $this->answer->stored($request, $event, Writer::user($user));
+    }
+
+    public function worker(Event $event, #[CurrentUser] User $user): Response
+    {
+        return $this->answer->worker($event, DayDoor::ofUser($event, $user, $this->rooms));
     }
 }

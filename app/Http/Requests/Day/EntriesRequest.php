@@ -17,6 +17,8 @@ use KeenShadow\Core\Day\PlayedDay;
 /** Lines of the log that a device sends, as JSON; moments are milliseconds since 1970 by its clock as it was compared. */
 final class EntriesRequest extends FormRequest
 {
+    use AnswersInJson;
+
     private const MOMENT = ['integer', 'between:0,7258118400000'];
 
     /** @return array<string, list<mixed>> */

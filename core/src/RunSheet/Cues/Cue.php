@@ -97,6 +97,12 @@ final readonly class Cue
         return self::of($this->id, $this->kind, $this->name, $this->anchor, $this->offsetS, $this->clockS, $this->durationS, $this->who, $this->where, $this->crew, $this->call, $at, $this->clouds);
     }
 
+    /** The same line, with what becomes of it under clouds said. */
+    public function under(Clouds $clouds): self
+    {
+        return self::of($this->id, $this->kind, $this->name, $this->anchor, $this->offsetS, $this->clockS, $this->durationS, $this->who, $this->where, $this->crew, $this->call, $this->frozenAt, $clouds);
+    }
+
     /** Whether it is of no use while the Sun is not seen: something to look at, or a contact that is called. */
     public function needsTheSun(): bool
     {

@@ -46,8 +46,8 @@ final class CueRecord
     public static function ofFile(Fields $fields, string $id): Cue
     {
         $text = static fn(string $key): string => $fields->has($key) && !$fields->isBlank($key) ? $fields->text($key) : '';
-
-        return Cue::of(
+        $clouds = $fields->has('clouds') && !$fields->isBlank('clouds') ? $fields->word('clouds', Clouds::class) : null;
+        $usual = Cue::of(
             $id,
             $fields->word('kind', CueKind::class),
             $fields->text('name'),
@@ -59,8 +59,9 @@ final class CueRecord
             $text('where'),
             $text('crew'),
             $text('call'),
-            clouds: $fields->has('clouds') && !$fields->isBlank('clouds') ? $fields->word('clouds', Clouds::class) : null,
         );
+
+        return $clouds === null || $clouds === $usual->underClouds() ? $usual : $usual->under($clouds);
     }
 
     /** @param CueRow $record */
