@@ -6,7 +6,7 @@ import http from "node:http";
 import { ask, signIn } from "./session.mjs";
 
 const CROWD = { connections: 48, seconds: 8, wanted: 1000 };
-const PHONES = { count: 300, everyMs: 5000, seconds: 30, within: 0.3 };
+const PHONES = { count: 300, everyMs: 2000, seconds: 30, within: 0.3 };
 
 const wait = (ms) => new Promise((done) => setTimeout(done, ms));
 let errors = 0;

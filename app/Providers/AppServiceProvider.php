@@ -47,8 +47,8 @@ use KeenShadow\Core\Sky\Ephemeris;
 
 final class AppServiceProvider extends ServiceProvider
 {
-    /** A screen asks twelve times a minute, and more when it comes back to the network. */
-    private const HELPER_ASKS = 60;
+    /** A screen asks thirty times a minute, and more when it comes back to the network. */
+    private const HELPER_ASKS = 90;
 
     public function register(): void
     {

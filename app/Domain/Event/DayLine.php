@@ -32,4 +32,10 @@ final readonly class DayLine
         public string $call,
         public string $clouds,
     ) {}
+
+    /** The same without whom it takes. */
+    public function ofNobody(): self
+    {
+        return new self(id: $this->id, name: $this->name, kind: $this->kind, time: $this->time, from: $this->from, to: $this->to, who: '', where: $this->where, crew: $this->crew, call: $this->call, clouds: $this->clouds);
+    }
 }

@@ -13,9 +13,9 @@ final readonly class DayPlan
      */
     public function __construct(public array $lines, public array $duties) {}
 
-    /** The same with the duties of one alone. */
+    /** The same with what concerns one alone: of the others not even their names. */
     public function of(string $who): self
     {
-        return new self($this->lines, array_values(array_filter($this->duties, static fn(DayDuty $duty): bool => $duty->who === $who)));
+        return new self(array_map(static fn(DayLine $line): DayLine => mb_strtolower($line->who) === mb_strtolower($who) ? $line : $line->ofNobody(), $this->lines), array_values(array_filter($this->duties, static fn(DayDuty $duty): bool => $duty->who === $who)));
     }
 }

@@ -32,7 +32,7 @@ enum EntryKind: string
     /** Whether every screen hears of it; all else is for those who lead, and for whoever wrote it. */
     public function isForAllScreens(): bool
     {
-        return $this->call() !== null || $this === self::Message || $this === self::RehearsalEnds;
+        return $this->call() !== null || in_array($this, [self::Message, self::NoShow, self::FilterOff, self::RehearsalEnds], true);
     }
 
     /**

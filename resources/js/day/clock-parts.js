@@ -12,6 +12,7 @@ export const clockParts = {
     clockWords: "",
     offsetWords: "",
     isDoubtful: true,
+    isDrawnIn: false,
     hasJumped: false,
     jumpWords: "",
     isApart: false,
@@ -60,6 +61,7 @@ export const clockParts = {
     showClock() {
         const uncertainty = this.clock.uncertaintyS();
         this.isDoubtful = !(uncertainty <= DOUBTFUL_S);
+        this.isDrawnIn = this.isDoubtful && this.clock.isCompared();
         this.isApart = this.clock.typedApartS > 0;
         const w = this.words;
         if (!this.clock.isCompared()) this.clockWords = w.notCompared;

@@ -55,7 +55,10 @@ export const rehearsalParts = {
         this.rehearsal = rehearsal;
         this.anchor = { at: this.playedAt(this.clock.now()), steady: performance.now() };
         this.$root.dataset.played = "1";
-        this.speedWords = this.words.rehearsal.replace(":speed", rehearsal.speed);
+        this.speedWords = (rehearsal.speed === 1 ? this.words.asFast : this.words.rehearsal).replace(
+            ":speed",
+            rehearsal.speed,
+        );
         this.log.keep("rehearsal", { ...rehearsal });
         this.last = this.played();
         this.tick();

@@ -18,6 +18,7 @@ const FOLLOWING = 3;
 /** A newer plan is taken over where no cue runs and none comes for so long. */
 const BETWEEN_MS = 5000;
 const SVG_Y_DOWN = -1;
+const CALL_MS = 6000;
 
 /** The day's screen: it ticks through what the server worked out, by a clock that was compared with it, with or without a network. */
 export function day() {
@@ -36,6 +37,7 @@ export function day() {
         running: [],
         missed: "",
         heard: "all",
+        callWords: "",
         volumeWords: "",
         awakeWords: "",
 
@@ -86,12 +88,14 @@ export function day() {
         },
 
         show(at, state, lines) {
-            const [next, ...later] = lines.filter(({ from }) => from > at);
+            const coming = lines.filter(({ from }) => from > at);
+            // With filters off what counts is how long until they are on.
+            const next = (state === "may_come_off" && coming.find(({ isFilters }) => isFilters)) || coming[0];
             this.state = state;
             this.time = clockTime(this.offsets, at);
             this.count = next ? countdown(next.from - at) : "";
             this.next = next ?? { name: this.words.noMore, time: "", who: "", where: "", call: "" };
-            this.following = later.slice(0, FOLLOWING);
+            this.following = coming.filter((line) => line !== next).slice(0, FOLLOWING);
             this.running = lines.filter(({ from, to }) => from <= at && to > at);
             this.showClock();
             this.showCrew(at);
@@ -121,11 +125,13 @@ export function day() {
         announceColumn(column, state) {
             if (this.column !== undefined) sound(column === "stop" ? "stop" : "line", this.words.states[state].name);
             this.column = column;
+            this.callWords = "";
         },
 
         /** What has come since the last look. Of several at once, as after a sleep, only what holds now is sounded. */
         announce(come, at, state) {
-            const called = come.filter(({ call }) => call);
+            // Where all is stopped nobody is called to look.
+            const called = this.column === "stop" ? [] : come.filter(({ call }) => call);
             const isLate = (line) => (at - line.from) / this.speed() > LATE_MS;
             const late = called.filter(isLate);
             called.filter((line) => !isLate(line)).forEach((line) => this.call(line, at));
@@ -137,9 +143,17 @@ export function day() {
             this.call({ id: "line", call: this.words.states[state].name, isFilters: true, from: at }, at);
         },
 
+        /** Never only sound: it stands there to be read, and to be called by a person. */
+        showCall(words) {
+            clearTimeout(this.calling);
+            this.callWords = words;
+            this.calling = setTimeout(() => (this.callWords = ""), CALL_MS);
+        },
+
         call(line, at) {
-            if (this.heard === "none" || (this.heard === "filters" && !line.isFilters)) return;
             this.$dispatch("called", { id: line.id, from: line.from, at });
+            this.showCall(line.call);
+            if (this.heard === "none" || (this.heard === "filters" && !line.isFilters)) return;
             this.isHeard = sound(line.isFilters ? line.id : "line", line.call);
         },
 

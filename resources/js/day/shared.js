@@ -1,7 +1,9 @@
 import { sound } from "./calls.js";
 import { get } from "./log.js";
 
-const POLL_MS = 5000;
+const POLL_MS = 2000;
+/** What is not only written down but told to whoever has a screen. */
+const TOLD = ["message", "no_show", "filter_off"];
 const RETRY_MS = 10000;
 
 /** What the screens of one day share: the log with its calls, messages, and a plan that may be changed meanwhile. */
@@ -60,7 +62,7 @@ export const sharedParts = {
         const known = new Map(this.entries.map((entry) => [entry.uuid, entry]));
         const isFirst = this.entries.length === 0;
         for (const entry of entries) {
-            if (!known.has(entry.uuid) && entry.kind === "message" && !isFirst) this.hear(entry);
+            if (!known.has(entry.uuid) && TOLD.includes(entry.kind) && !isFirst) this.hear(entry);
             known.set(entry.uuid, entry);
         }
         this.entries = [...known.values()].sort((a, b) => a.made - b.made);
@@ -68,8 +70,11 @@ export const sharedParts = {
 
     hear(entry) {
         if (entry.rehearsal !== (this.rehearsal?.uuid ?? null)) return;
-        this.message = `${entry.who}: ${entry.text}`;
-        sound("line", entry.text);
+        const what = [entry.kind === "message" ? "" : this.words.kinds[entry.kind], entry.text]
+            .filter(Boolean)
+            .join(": ");
+        this.message = `${entry.who}: ${what}`;
+        sound("line", what);
     },
 
     /**
@@ -91,6 +96,7 @@ export const sharedParts = {
         if (status !== 200) return;
         await this.log.keep("pack", body.pack);
         this.coming = body.pack;
+        this.setUpOffline();
     },
 
     /** Whether nothing begins or runs just now, so that nobody loses their place. */

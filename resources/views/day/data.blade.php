@@ -19,6 +19,7 @@
         'notATime' => __('Type hours, minutes and seconds: 10:45:30.'),
         'typedApart' => __('What you typed is :seconds s from the time shown here.'),
         'rehearsal' => __('REHEARSAL, :speed times as fast. This is not the day.'),
+        'asFast' => __('REHEARSAL, as fast as the day. This is not the day.'),
         'there' => __('Connected.'),
         'away' => __('No network: the day goes on without it.'),
         'signedOut' => __('You are signed out: the day goes on. Sign in again when you can.'),

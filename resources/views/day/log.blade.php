@@ -1,13 +1,3 @@
-<section class="day-panel" x-cloak x-show="asksWhy" aria-labelledby="day-why">
-    <h2 id="day-why">{{ __('Stopped. Why?') }}</h2>
-    <form x-on:submit="why">
-        @foreach ([__('somebody looked without a filter'), __('a filter came off'), __('bad weather'), __('somebody is unwell')] as $reason)
-            <button class="btn btn-quiet" value="{{ $reason }}">{{ $reason }}</button>
-        @endforeach
-        <label>{{ __('Something else') }} <input class="form-control" x-ref="why" maxlength="300"></label>
-        <button class="btn btn-primary" value="">{{ __('Save') }}</button>
-    </form>
-</section>
 <section class="day-panel" x-cloak x-show="isWriting" aria-labelledby="day-write">
     <h2 id="day-write">{{ __('Write it down') }}</h2>
     <form x-on:submit="note">

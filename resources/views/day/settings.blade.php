@@ -1,9 +1,3 @@
-<section class="day-panel" x-cloak x-show="hasJumped" aria-labelledby="day-jump">
-    <h2 id="day-jump" x-text="jumpWords"></h2>
-    <p>{{ __('Without the network this page cannot tell why, and holds both for possible. What happened?') }}</p>
-    <button type="button" class="btn btn-quiet" x-on:click="hasSlept">{{ __('It was asleep') }}</button>
-    <button type="button" class="btn btn-quiet" x-on:click="wasSet">{{ __('Its clock was set') }}</button>
-</section>
 <section class="day-settings">
     <details class="folded">
         <summary>{{ __('Clock') }}</summary>

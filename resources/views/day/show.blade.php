@@ -15,7 +15,7 @@
     <header class="day-head">
         <a href="{{ $door->back }}">{{ $page->event->title }}</a>
         <p class="day-time"><b x-text="time">–</b> <span>{{ $page->zone }}</span></p>
-        <p class="day-clock" x-bind:class="clockClass()" x-text="clockWords"></p>
+        <p class="day-clock" x-bind:class="clockClass()"><span x-text="clockWords"></span> <span x-cloak x-show="isDrawnIn">{{ __('The times for filters are drawn in by as much.') }}</span></p>
     </header>
     <p class="day-played" x-cloak x-show="isRehearsal()" role="status"><b x-text="speedWords"></b> <button type="button" class="btn btn-quiet" x-on:click="end">{{ __('End the rehearsal') }}</button></p>
     <section class="day-state" aria-live="assertive" x-bind:data-state="state">
@@ -23,8 +23,10 @@
         <div>
             <h1 x-text="stateName()">{{ $page->event->title }}</h1>
             <p x-text="stateDo()">{{ $page->caution }}</p>
+        <p class="day-call" role="alert" x-cloak x-show="callWords" x-text="callWords"></p>
         </div>
     </section>
+    @include('day.ask')
     <div class="day-said" role="status">
         <p x-cloak x-show="message"><b x-text="message"></b> <button type="button" class="btn btn-quiet" x-on:click="seen">{{ __('Seen') }}</button></p>
         <p x-cloak x-show="newPack"><span x-text="newPack"></span> <button type="button" class="btn btn-quiet" x-on:click="seen">{{ __('Seen') }}</button></p>

@@ -82,7 +82,7 @@ final class OpenDayTest extends TestCase
         $line = static fn(string $kind, string $text): array => ['uuid' => Str::uuid()->toString(), 'kind' => $kind, 'text' => $text, 'made' => CarbonImmutable::now()->getTimestampMs() - 100];
         $send = fn(string $route, mixed $to, array $lines): array => (array) $this->postJson(route($route, $to), ['sent_at' => CarbonImmutable::now()->getTimestampMs(), 'since' => 0, 'rehearsals' => [], 'entries' => $lines])->assertOk()->json();
         $this->actingAs($this->organiser);
-        $send('day.entries', $this->event, [$line('note', 'Between organisers'), $line('message', 'To all'), $line('cloud', '')]);
+        $send('day.entries', $this->event, [$line('note', 'Between organisers'), $line('message', 'To all'), $line('check_in', ''), $line('filter_off', 'At the refractor'), $line('cloud', '')]);
         Auth::forgetGuards();
 
         $this->get(route('runsheet.duties', $helper->duty_key))->assertHeader('Referrer-Policy', 'no-referrer');
@@ -94,7 +94,7 @@ final class OpenDayTest extends TestCase
         $answer = $send('duties.day.entries', $door, [$stop = $line('stop', ''), $goOn]);
         self::assertSame([$stop['uuid'] => '', $goOn['uuid'] => 'Only an organiser may do this.'], $answer['stored']);
         $heard = $this->getJson(route('duties.day.live', $door))->json('entries.*.kind');
-        self::assertSame(['message', 'cloud', 'stop'], $heard);
+        self::assertSame(['message', 'filter_off', 'cloud', 'stop'], $heard);
         self::assertSame(['Noor', null], DayEntry::query()->where('kind', 'stop')->get(['who', 'made_by'])->map(static fn(DayEntry $e): array => [$e->who, $e->made_by])->sole());
 
         $foreign = $this->eventOf($this->member());
