@@ -41,6 +41,8 @@ test("whoever leads plays the day for all: a cloud, a message, who is at their p
     await helper.getByRole("button", { name: "Stop" }).click();
     await state(page, "Stop: filters on");
     await expect(helper.getByText("An organiser takes it back.")).toBeVisible();
+    sql("update events set updated_at = now() where id = 2");
+    await expect(helper.locator(".day-said")).toContainText("The run sheet was changed");
     await page.getByRole("button", { name: "End the rehearsal" }).click();
     await state(helper, "Not begun yet");
     await expectAccessible(helper);

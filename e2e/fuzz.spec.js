@@ -173,7 +173,6 @@ test("nonsense for every route and every reader of files is answered quickly and
         .map(({ method, uri }) => ({ method: method.split("|")[0], uri }))
         .filter(({ uri }) => !LEFT_OUT.includes(uri));
     expect(routes.length).toBeGreaterThan(50);
-
     const faults = [];
     const seen = {};
     const ask = async ({ method, uri }) => {

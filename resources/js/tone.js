@@ -1,9 +1,15 @@
 let context;
 
+/** Whatever is pressed first lets a browser sound; before that it stays silent. */
+export async function unlock() {
+    context ??= new AudioContext();
+    await context.resume();
+    return context.state === "running";
+}
+
 /** Plays notes one after the other: hertz, or 0 for a pause, and seconds each. Tells whether the browser lets it sound. */
 export function play(notes, loud) {
     context ??= new AudioContext();
-    // Before the first press on a page no browser lets it sound.
     if (context.state === "suspended") context.resume();
     let at = context.currentTime;
     const [oscillator, gain] = [context.createOscillator(), context.createGain()];

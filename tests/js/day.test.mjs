@@ -9,6 +9,7 @@ import {
     columnAt,
     countdown,
     linesOf,
+    momentOf,
     sampleAt,
     stateAt,
     tableFor,
@@ -58,6 +59,11 @@ test("times on the place's clock, over a change of it, and countdowns", () => {
     ];
     assert.equal(clockTime(offsets, Date.UTC(2026, 9, 25, 0, 59, 59)), "02:59:59");
     assert.equal(clockTime(offsets, Date.UTC(2026, 9, 25, 1, 0, 0)), "02:00:00");
+    const near = Date.UTC(2026, 9, 24, 21, 0, 0, 250);
+    const typed = (words) => momentOf(offsets, words, near);
+    assert.equal(typed("23:00:05"), Date.UTC(2026, 9, 24, 21, 0, 5));
+    assert.equal(typed("0:10"), Date.UTC(2026, 9, 24, 22, 10), "across midnight the nearer one");
+    assert.deepEqual(["25:00", "10:61", "", "10", "x"].map(typed), [null, null, null, null, null]);
     assert.deepEqual([1, 1000, 1001, 61000, 3723000, 3 * 86400000].map(countdown), [
         "0:01",
         "0:01",

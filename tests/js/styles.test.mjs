@@ -66,6 +66,21 @@ test("ink can be read on the Sun, white and paper on the shadow, and lines of me
     }
 });
 
+test("in sunlight, and on the day's screen, whatever is read is 7 to 1", () => {
+    const all = Object.assign({}, ...["text", "grounds", "marks", "lines"].map(tokens));
+    for (const colours of [all, { ...all, ...tokens("sunlight") }]) {
+        for (const [text, ground] of [
+            ...["ink", "ink-soft", "shadow", "fault"].flatMap((text) => ["paper", "white"].map((on) => [text, on])),
+            ["ink", "sun"],
+            ["white", "shadow"],
+            ["white", "ink"],
+        ]) {
+            const ratio = contrast(colours[text], colours[ground]);
+            assert.ok(ratio >= 7, `${text} on ${ground}: ${ratio.toFixed(2)}`);
+        }
+    }
+});
+
 test("there is no colour outside the tokens, in styles or in views", () => {
     const colour = /#[0-9a-fA-F]{3,8}\b(?!["'])|\b(?:rgb|hsl|lab|lch|oklch)a?\(|:\s*(?:white|black|red|grey|gray)\b/;
     for (const [name, source] of read(STYLES, ".scss").filter(([name]) => !name.startsWith("tokens/"))) {

@@ -1,5 +1,5 @@
 import { get } from "./log.js";
-import { clockTime } from "./table.js";
+import { momentOf } from "./table.js";
 
 const ROUND_TRIPS = 6;
 const BETWEEN_MS = 60000;
@@ -77,19 +77,14 @@ export const clockParts = {
     /** The time that was typed is taken while the button is pressed. */
     typeTime(event) {
         event.preventDefault();
-        const match = /^\s*(\d{1,2})[:. ](\d{2})[:. ](\d{2})\s*$/.exec(this.$refs.typed.value);
-        if (!match) {
+        const now = this.clock.now();
+        const ms = momentOf(this.offsets, this.$refs.typed.value, now);
+        if (ms === null) {
             this.typed = this.words.notATime;
             return;
         }
-        const [h, m, s] = match.slice(1).map(Number);
-        const now = this.clock.now();
-        const [ph, pm, ps] = clockTime(this.offsets, now).split(":").map(Number);
-        let seconds = 3600 * (h - ph) + 60 * (m - pm) + (s - ps);
-        // Across midnight it is the nearer one.
-        seconds = ((seconds + 43200 + 86400) % 86400) - 43200;
-        this.clock.type(now - (now % 1000) + 1000 * seconds);
-        this.typed = this.words.typedApart.replace(":seconds", signed(seconds));
+        this.clock.type(ms);
+        this.typed = this.words.typedApart.replace(":seconds", signed((ms - now) / 1000));
         this.tick();
     },
 

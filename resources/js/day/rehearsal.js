@@ -1,4 +1,5 @@
 import { newUuid } from "../send.js";
+import { momentOf } from "./table.js";
 
 const APART_MS = 500;
 
@@ -7,6 +8,7 @@ export const rehearsalParts = {
     rehearsal: null,
     offered: null,
     speedWords: "",
+    atFault: "",
 
     async setUpRehearsal() {
         const kept = await this.log.kept("rehearsal");
@@ -37,9 +39,14 @@ export const rehearsalParts = {
     async begin(event) {
         event.preventDefault();
         const form = new FormData(event.target);
+        const chosen = Number(form.get("from"));
+        const typed = form.get("at").trim();
+        const from = typed ? momentOf(this.offsets, typed, chosen) : chosen;
+        this.atFault = from === null ? this.words.notATime : "";
+        if (from === null) return;
         const rehearsal = {
             uuid: newUuid(),
-            from: Number(form.get("from")),
+            from,
             begun: Math.round(this.clock.now()),
             speed: Number(form.get("speed")),
             is_for_all: form.get("all") === "1",

@@ -10,6 +10,7 @@ import { offlineParts } from "./offline.js";
 import { rehearsalParts } from "./rehearsal.js";
 import { between, clockTime, columnAt, countdown, linesOf, sampleAt, stateAt, tableFor } from "./table.js";
 import { sharedParts } from "./shared.js";
+import { unlock } from "../tone.js";
 
 const TICK_MS = 100;
 /** A call that is later than this is told, not sounded: it would be taken for the next one. */
@@ -38,6 +39,7 @@ export function day() {
         missed: "",
         heard: "all",
         callWords: "",
+        isSilent: false,
         volumeWords: "",
         awakeWords: "",
 
@@ -56,6 +58,7 @@ export function day() {
             this.last = this.played();
             this.tick();
             this.stayAwake();
+            this.wakeSound();
             this.setUpOffline();
         },
 
@@ -170,6 +173,13 @@ export function day() {
             const wanted = event.target.value;
             if (wanted !== "none" || window.confirm(this.words.muteAll)) this.heard = wanted;
             else event.target.value = this.heard;
+        },
+
+        /** No browser sounds before something was pressed. */
+        wakeSound() {
+            this.isSilent = !navigator.userActivation?.hasBeenActive;
+            const wake = async () => (this.isSilent = !(await unlock()));
+            ["pointerdown", "keydown"].forEach((press) => window.addEventListener(press, wake, { once: true }));
         },
 
         tryVolume() {

@@ -52,6 +52,16 @@ export function clockTime(offsets, at) {
     return new Date(at + 1000 * seconds).toISOString().slice(11, 19);
 }
 
+/** The moment nearest to another at which the place's clock shows a time that somebody typed; null for what is no time. */
+export function momentOf(offsets, typed, near) {
+    const match = /^\s*([01]?\d|2[0-3])[:. ]([0-5]\d)(?:[:. ]([0-5]\d))?\s*$/.exec(typed);
+    if (!match) return null;
+    const seconds = (words) => words.reduce((sum, part) => 60 * sum + Number(part ?? 0), 0);
+    const apart = seconds(match.slice(1)) - seconds(clockTime(offsets, near).split(":"));
+    const nearest = ((apart + 129600) % 86400) - 43200;
+    return near - (near % 1000) + 1000 * nearest;
+}
+
 /** How long until: "3:07", "1:02:03", "12 d". Whole seconds, none of them lost: it says 0:01 to the end. */
 export function countdown(ms) {
     const seconds = Math.ceil(ms / 1000);

@@ -23,11 +23,13 @@
         <summary>{{ __('Rehearse') }}</summary>
         <form x-on:submit="begin" class="day-rehearse">
             <label>{{ __('From') }} <select class="form-select" name="from">@foreach ($page->starts as $start)<option value="{{ $start['ms'] }}">{{ $start['name'] }}</option>@endforeach</select></label>
+            <label>{{ __('or at') }} <input class="form-control" name="at" placeholder="10:40:00" autocomplete="off"></label>
             <label>{{ __('How fast') }} <select class="form-select" name="speed">@foreach ([1, 2, 5, 10, 20, 60] as $speed)<option value="{{ $speed }}">{{ __(':speed times', ['speed' => $speed]) }}</option>@endforeach</select></label>
             @if ($leads)
                 <label><input type="checkbox" class="form-check-input" name="all" value="1"> {{ __('for all screens') }}</label>
             @endif
             <button class="btn btn-primary">{{ __('Begin') }}</button>
+            <p x-text="atFault" role="status"></p>
         </form>
         <p>{{ __('Its log is kept apart from that of the day.') }}</p>
     </details>

@@ -28,6 +28,7 @@
     </section>
     @include('day.ask')
     <div class="day-said" role="status">
+        <p x-cloak x-show="isSilent">{{ __('No sound yet: browsers wait for a press.') }} <button type="button" class="btn btn-quiet" x-on:click="tryVolume">{{ __('Let it sound') }}</button></p>
         <p x-cloak x-show="message"><b x-text="message"></b> <button type="button" class="btn btn-quiet" x-on:click="seen">{{ __('Seen') }}</button></p>
         <p x-cloak x-show="newPack"><span x-text="newPack"></span> <button type="button" class="btn btn-quiet" x-on:click="seen">{{ __('Seen') }}</button></p>
         <p x-cloak x-show="missed"><span x-text="missed"></span> <button type="button" class="btn btn-quiet" x-on:click="seen">{{ __('Seen') }}</button></p>
@@ -46,6 +47,7 @@
             <template x-for="line in running" x-bind:key="line.id"><li><b>{{ __('Now') }}:</b> <span x-text="line.name"></span> <span x-text="line.who"></span></li></template>
         </ul>
     </section>
+    @include('day.network')
     <div class="day-sun">
     <figure class="day-disc">
         <svg viewBox="-1.6 -1.6 3.2 3.2" role="img" aria-label="{{ __('The Sun\'s disc now, zenith up') }}">
