@@ -137,6 +137,46 @@ test("in the hand, on a laptop and in a hall it can be read and worked", async (
     }
 });
 
+test("in totality itself: by an unknown clock filters stay on, by a typed one they may come off, and nobody rehearses", async ({
+    browser,
+    baseURL,
+}) => {
+    const context = await browser.newContext({ baseURL, viewport: { width: 390, height: 844 } });
+    const page = await context.newPage();
+    // 10:46:30 at Cádiz on 2 August 2027: a minute after C2.
+    await page.addInitScript(
+        (at) => {
+            const apart = at - Date.now();
+            const real = Date.now;
+            Date.now = () => real() + apart;
+        },
+        Date.UTC(2027, 7, 2, 8, 46, 30),
+    );
+    await page.route("**/time", (route) => route.abort());
+    await signIn(page);
+    await page.goto(DAY);
+    await state(page, "Filters on");
+    await expect(page.locator(".day-clock")).toContainText("was never compared");
+    await expect(page.locator(".day-next")).not.toContainText("Filters on");
+
+    await page.getByText("Rehearse", { exact: true }).click();
+    await page.getByRole("button", { name: "Begin" }).click();
+    await expect(page.getByText("nobody rehearses now")).toBeVisible();
+    await expect(page.locator(".day-played")).toBeHidden();
+
+    await page.getByText("Clock", { exact: true }).click();
+    const typed = page.getByLabel("A time from elsewhere");
+    await typed.fill("late");
+    await page.getByRole("button", { name: "It is this time now" }).click();
+    await expect(page.getByText("Type hours, minutes and seconds")).toBeVisible();
+    await typed.fill(await page.locator(".day-time b").textContent());
+    await page.getByRole("button", { name: "It is this time now" }).click();
+    await state(page, "Totality: filters may come off");
+    await expect(page.locator(".day-clock")).toContainText("right to 1.1 s");
+    await expect(page.locator(".day-next")).toContainText("Warning: filters on in 10 s");
+    await context.close();
+});
+
 test("opened once it works without a network: the day, the rule book, the station; and whoever signs out leaves nothing", async ({
     browser,
     baseURL,

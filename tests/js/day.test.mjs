@@ -8,8 +8,10 @@ import {
     clockTime,
     columnAt,
     countdown,
+    isOn,
     linesOf,
     momentOf,
+    onward,
     sampleAt,
     stateAt,
     tableFor,
@@ -32,6 +34,21 @@ test("eight thousand states by chance are those of core", () => {
     }
     assert.equal(Object.keys(seen).length, 7, "all states are among them");
     assert.ok(seen.may_come_off > 100);
+});
+
+test("once filters are on again a surer clock does not take them off; nobody rehearses while the eclipse lasts", () => {
+    const order = ["before", "filters_on", "may_come_off", "filters_back_on", "after"];
+    for (const shown of [undefined, ...order]) {
+        for (const state of order) {
+            const isBack = shown === "filters_back_on" && state === "may_come_off";
+            assert.equal(onward(shown, state), isBack ? "filters_back_on" : state);
+        }
+    }
+    const table = { spans: [{ to: 1000 }, { to: 2000 }, { to: 3000 }, { to: null }] };
+    assert.deepEqual(
+        [899, 900, 1500, 2999, 3000].map((at) => isOn(table, at, 100)),
+        [false, true, true, true, false],
+    );
 });
 
 test("under clouds plan B takes the place of what needs the Sun, and nothing is called about filters coming off", () => {

@@ -1,18 +1,23 @@
 import { openDB } from "idb";
 import { post } from "../send.js";
+import { memory } from "./memory.js";
 
 const MOST_AT_ONCE = 100;
 
 let database;
 
-function device() {
-    database ??= openDB("keen-shadow-day", 1, {
+async function opened() {
+    return openDB("keen-shadow-day", 1, {
         upgrade(db) {
             db.createObjectStore("unsent", { keyPath: "seq", autoIncrement: true });
             db.createObjectStore("log", { keyPath: "uuid" }).createIndex("event", "event");
             db.createObjectStore("kept");
         },
     });
+}
+
+function device() {
+    database ??= opened().catch(memory);
     return database;
 }
 
@@ -77,24 +82,21 @@ export class DayLog {
             rehearsals: of("rehearsal"),
             entries: of("entry"),
         });
-        if (status === 200 || status === 422) await this.settle(batch, body);
+        if (status === 200 || status === 422) await this.settle(batch, body ?? {});
         return this.answer({ status, body: status === 200 ? body : null });
     }
 
     /** Stored ones leave the device; refused ones stay, with the reason; of a form that could not be read, the rows it names. */
     async settle(batch, { stored = null, message = "", errors = {} }) {
-        const named = Object.keys(errors).map((key) => /^(entrie|rehearsal)s\.(\d+)/.exec(key));
-        const isNamed = ({ kind }, i) =>
-            named.some((n) => n && kind.startsWith(n[1].slice(0, 5)) && Number(n[2]) === i);
+        const isNamed = (list, i) => Object.keys(errors).some((key) => key.startsWith(`${list}.${i}.`));
         const kept = (await device()).transaction("unsent", "readwrite", { durability: "strict" });
-        for (const kind of ["rehearsal", "entry"]) {
-            batch
-                .filter((each) => each.kind === kind)
-                .forEach((each, i) => {
-                    const why = stored ? (stored[each.row.uuid] ?? "") : isNamed(each, i) ? message || "refused" : null;
-                    if (why === "") kept.store.delete(each.seq);
-                    else if (why !== null) kept.store.put({ ...each, why });
-                });
+        for (const [list, kind] of Object.entries({ rehearsals: "rehearsal", entries: "entry" })) {
+            const rows = batch.filter((each) => each.kind === kind);
+            rows.forEach((each, i) => {
+                const why = stored ? (stored[each.row.uuid] ?? "") : isNamed(list, i) ? message || "refused" : null;
+                if (why === "") kept.store.delete(each.seq);
+                else if (why !== null) kept.store.put({ ...each, why });
+            });
         }
         await kept.done;
     }

@@ -42,8 +42,8 @@ export const rehearsalParts = {
         const chosen = Number(form.get("from"));
         const typed = form.get("at").trim();
         const from = typed ? momentOf(this.offsets, typed, chosen) : chosen;
-        this.atFault = from === null ? this.words.notATime : "";
-        if (from === null) return;
+        this.atFault = from === null ? this.words.notATime : this.isEclipse() ? this.words.noRehearsal : "";
+        if (this.atFault) return;
         const rehearsal = {
             uuid: newUuid(),
             from,
@@ -67,8 +67,7 @@ export const rehearsalParts = {
             rehearsal.speed,
         );
         this.log.keep("rehearsal", { ...rehearsal });
-        this.last = this.played();
-        this.tick();
+        this.startOver();
     },
 
     join() {
@@ -80,6 +79,12 @@ export const rehearsalParts = {
     async end() {
         const { is_for_all: isForAll } = this.rehearsal;
         if (isForAll && this.$root.dataset.leads) await this.write("rehearsal_ends");
+        this.leave();
+    },
+
+    /** The eclipse itself: whoever still plays is back on the day. */
+    breakOff() {
+        this.missed = this.words.noRehearsal;
         this.leave();
     },
 
@@ -97,7 +102,14 @@ export const rehearsalParts = {
         this.rehearsal = null;
         delete this.$root.dataset.played;
         this.log.keep("rehearsal", null);
+        this.startOver();
+    },
+
+    /** What was shown at another moment of the day counts no more. */
+    startOver() {
         this.last = this.played();
+        this.shown = undefined;
+        this.column = undefined;
         this.tick();
     },
 

@@ -1,6 +1,6 @@
 import { pageData } from "../page.js";
 import { newUuid } from "../send.js";
-import { sound } from "./calls.js";
+import { callParts } from "./call-parts.js";
 import { DayClock } from "./clock.js";
 import { clockParts } from "./clock-parts.js";
 import { crewParts } from "./crew.js";
@@ -8,22 +8,31 @@ import { DayLog } from "./log.js";
 import { lookParts } from "./look.js";
 import { offlineParts } from "./offline.js";
 import { rehearsalParts } from "./rehearsal.js";
-import { between, clockTime, columnAt, countdown, linesOf, sampleAt, stateAt, tableFor } from "./table.js";
+import {
+    between,
+    clockTime,
+    columnAt,
+    countdown,
+    isOn,
+    linesOf,
+    onward,
+    sampleAt,
+    stateAt,
+    tableFor,
+} from "./table.js";
 import { sharedParts } from "./shared.js";
-import { unlock } from "../tone.js";
 
 const TICK_MS = 100;
-/** A call that is later than this is told, not sounded: it would be taken for the next one. */
-const LATE_MS = 2000;
 const FOLLOWING = 3;
 /** A newer plan is taken over where no cue runs and none comes for so long. */
 const BETWEEN_MS = 5000;
 const SVG_Y_DOWN = -1;
-const CALL_MS = 6000;
+const REHEARSED_BEFORE_MS = 30 * 60000;
 
 /** The day's screen: it ticks through what the server worked out, by a clock that was compared with it, with or without a network. */
 export function day() {
     return {
+        ...callParts,
         ...clockParts,
         ...crewParts,
         ...lookParts,
@@ -36,11 +45,6 @@ export function day() {
         next: { name: "", time: "", who: "", where: "", call: "" },
         following: [],
         running: [],
-        missed: "",
-        heard: "all",
-        callWords: "",
-        isSilent: false,
-        volumeWords: "",
         awakeWords: "",
 
         async init() {
@@ -67,6 +71,11 @@ export function day() {
             return this.rehearsal ? this.playedNow() : this.clock.now();
         },
 
+        /** Nobody rehearses while the eclipse lasts, or shortly before. */
+        isEclipse() {
+            return isOn(this.table, this.clock.now(), REHEARSED_BEFORE_MS);
+        },
+
         speed() {
             return this.rehearsal ? this.rehearsal.speed : 1;
         },
@@ -74,16 +83,24 @@ export function day() {
         tick() {
             clearTimeout(this.timer);
             this.watchClock();
-            const at = this.played();
             this.table = tableFor(this.pack.tables, this.clock.uncertaintyS());
+            if (this.rehearsal && this.isEclipse()) this.breakOff();
+            const at = this.played();
             const column = columnAt(this.callsUpTo(at), at);
-            const state = stateAt(this.table, at, column);
+            const state = onward(this.shown, stateAt(this.table, at, column));
             const lines = linesOf(this.table, this.pack.lines, column);
+            const come = between(lines, this.last, at);
+            const isNew = column !== this.column || state !== this.shown || come.length > 0;
             if (column !== this.column) this.announceColumn(column, state);
-            this.announce(between(lines, this.last, at), at, state);
+            else this.announceEnd(come, at, state);
+            this.announce(come, at, state);
             this.takeOver(lines.every(({ from, to }) => to < at || from > at + BETWEEN_MS));
             this.last = at;
-            this.show(at, state, lines);
+            this.shown = state;
+            // A battery lasts the day: what changes by the second is shown by the second.
+            const second = Math.floor(at / 1000);
+            if (isNew || second !== this.second) this.show(at, state, lines);
+            this.second = second;
             const next = lines.find(({ from }) => from > at);
             const turn = this.table.spans.find(({ to }) => to !== null && to > at)?.to ?? Infinity;
             const wait = (Math.min(next?.from ?? Infinity, turn) - at) / this.speed();
@@ -124,67 +141,12 @@ export function day() {
             cursor.setAttribute("visibility", isOn ? "visible" : "hidden");
         },
 
-        /** A stop or a cloud was called, here or elsewhere, or taken back. */
-        announceColumn(column, state) {
-            if (this.column !== undefined) sound(column === "stop" ? "stop" : "line", this.words.states[state].name);
-            this.column = column;
-            this.callWords = "";
-        },
-
-        /** What has come since the last look. Of several at once, as after a sleep, only what holds now is sounded. */
-        announce(come, at, state) {
-            // Where all is stopped nobody is called to look.
-            const called = this.column === "stop" ? [] : come.filter(({ call }) => call);
-            const isLate = (line) => (at - line.from) / this.speed() > LATE_MS;
-            const late = called.filter(isLate);
-            called.filter((line) => !isLate(line)).forEach((line) => this.call(line, at));
-            if (late.length === 0) return;
-            this.missed = this.words.missed.replace(
-                ":calls",
-                late.map(({ name, time }) => `${time} ${name}`).join(" · "),
-            );
-            this.call({ id: "line", call: this.words.states[state].name, isFilters: true, from: at }, at);
-        },
-
-        /** Never only sound: it stands there to be read, and to be called by a person. */
-        showCall(words) {
-            clearTimeout(this.calling);
-            this.callWords = words;
-            this.calling = setTimeout(() => (this.callWords = ""), CALL_MS);
-        },
-
-        call(line, at) {
-            this.$dispatch("called", { id: line.id, from: line.from, at });
-            this.showCall(line.call);
-            if (this.heard === "none" || (this.heard === "filters" && !line.isFilters)) return;
-            this.isHeard = sound(line.isFilters ? line.id : "line", line.call);
-        },
-
         stateName() {
             return this.words.states[this.state].name;
         },
 
         stateDo() {
             return this.words.states[this.state].todo;
-        },
-
-        /** Calls about filters are not silenced without asking. */
-        hearWhat(event) {
-            const wanted = event.target.value;
-            if (wanted !== "none" || window.confirm(this.words.muteAll)) this.heard = wanted;
-            else event.target.value = this.heard;
-        },
-
-        /** No browser sounds before something was pressed. */
-        wakeSound() {
-            this.isSilent = !navigator.userActivation?.hasBeenActive;
-            const wake = async () => (this.isSilent = !(await unlock()));
-            ["pointerdown", "keydown"].forEach((press) => window.addEventListener(press, wake, { once: true }));
-        },
-
-        tryVolume() {
-            this.isHeard = sound("back_on", this.words.volume);
-            this.volumeWords = this.isHeard ? this.words.heard : this.words.notHeard;
         },
 
         async stayAwake() {
@@ -210,9 +172,10 @@ export function day() {
                 uncertainty_ms: Number.isFinite(uncertainty) ? Math.round(1000 * uncertainty) : null,
                 rehearsal: this.rehearsal?.uuid ?? null,
             };
-            await this.log.add("entry", entry);
+            // It holds at once, whatever the device and the network do.
             this.take([{ ...entry, who: this.words.you }]);
             this.tick();
+            await this.log.add("entry", entry);
             this.exchange();
             return entry;
         },

@@ -22,8 +22,6 @@ export const sharedParts = {
         this.take(
             this.unsent.filter(({ kind }) => kind === "entry").map(({ row }) => ({ ...row, who: this.words.you })),
         );
-        const kept = await this.log.kept("pack");
-        if (kept && kept.stamp !== this.pack.stamp && !navigator.onLine) this.pack = kept;
         this.poll();
         window.addEventListener("online", () => this.exchange());
     },
@@ -36,7 +34,7 @@ export const sharedParts = {
 
     /** Sends what waits and hears what is new; one exchange after the other. */
     exchange() {
-        this.turn = (this.turn ?? Promise.resolve()).then(() => this.exchangeOnce());
+        this.turn = (this.turn ?? Promise.resolve()).then(() => this.exchangeOnce()).catch(() => false);
         return this.turn;
     },
 
@@ -94,7 +92,6 @@ export const sharedParts = {
         if (stamp === this.pack.stamp) return;
         const { status, body } = await get(`${this.log.url}/pack`);
         if (status !== 200) return;
-        await this.log.keep("pack", body.pack);
         this.coming = body.pack;
         this.setUpOffline();
     },

@@ -21,6 +21,16 @@ export function stateAt(table, at, column) {
     return table.spans.find(({ to }) => to === null || at < to)[column];
 }
 
+/** What is shown after what was: once filters are on again after totality no surer clock takes them off once more. */
+export function onward(shown, state) {
+    return shown === "filters_back_on" && state === "may_come_off" ? shown : state;
+}
+
+/** Whether the eclipse lasts, or is about to begin. */
+export function isOn(table, at, soonMs) {
+    return at >= table.spans[0].to - soonMs && at < table.spans.at(-2).to;
+}
+
 /** What comes, in order of time: the lines of the plan and what is called about filters; under clouds plan B instead of what needs the Sun. */
 export function linesOf(table, lines, column) {
     const isUsed = ({ clouds }) => clouds !== (column === "cloud" ? "falls_away" : "only_then");

@@ -1,3 +1,5 @@
+@use('App\Text\FilterWords')
+@use('KeenShadow\Core\Rules\FilterCall')
 <script type="application/json" id="day-data" nonce="{{ Vite::cspNonce() }}">{!! json_encode([
     'pack' => $page->pack, 'offsets' => $page->offsets, 'event' => $page->event->id, 'maker' => $door->writer->id(), 'me' => $door->writer->seesAll() ? '' : $door->writer->name, 'url' => $door->url, 'keep' => $door->keep,
     'words' => [
@@ -19,6 +21,8 @@
         'notATime' => __('Type hours, minutes and seconds: 10:45:30.'),
         'typedApart' => __('What you typed is :seconds s from the time shown here.'),
         'rehearsal' => __('REHEARSAL, :speed times as fast. This is not the day.'),
+        'backOn' => FilterWords::call(FilterCall::BackOn),
+        'noRehearsal' => __('The eclipse is on, or soon: nobody rehearses now.'),
         'asFast' => __('REHEARSAL, as fast as the day. This is not the day.'),
         'there' => __('Connected.'),
         'away' => __('No network: the day goes on without it.'),
