@@ -44,6 +44,7 @@ test("a run sheet is proposed, written and moved by keys and by hand, and taken 
     // By hand: a tenth of the axis to the left.
     const lane = await page.locator(".lane svg").first().boundingBox();
     const { begin, end } = await page.locator(".axis").evaluate((axis) => axis.dataset);
+    await block.scrollIntoViewIfNeeded();
     const { x, y, width, height } = await block.boundingBox();
     await page.mouse.move(x + width / 2, y + height / 2);
     await page.mouse.down();

@@ -52,7 +52,7 @@ export function sql(query) {
     const args = ["-qtAX", "-h", DB_HOST, "-p", DB_PORT, "-U", DB_USERNAME, "-d", DB_DATABASE, "-c", query];
     return execFileSync("psql", args, {
         env: { ...process.env, PGPASSWORD: DB_PASSWORD },
-        stdio: ["ignore", "pipe", "ignore"],
+        stdio: ["ignore", "pipe", "inherit"],
     })
         .toString()
         .trim();

@@ -24,7 +24,7 @@ import { sharedParts } from "./shared.js";
 
 const TICK_MS = 100;
 const FOLLOWING = 3;
-/** A newer plan is taken over where no cue runs and none comes for so long. */
+/** A newer plan is taken over where no cue has begun or begins within so long, and filters are on. */
 const BETWEEN_MS = 5000;
 const SVG_Y_DOWN = -1;
 const REHEARSED_BEFORE_MS = 30 * 60000;
@@ -94,7 +94,7 @@ export function day() {
             if (column !== this.column) this.announceColumn(column, state);
             else this.announceEnd(come, at, state);
             this.announce(come, at, state);
-            this.takeOver(lines.every(({ from, to }) => to < at || from > at + BETWEEN_MS));
+            this.takeOver(state !== "may_come_off" && lines.every(({ from }) => Math.abs(from - at) > BETWEEN_MS));
             this.last = at;
             this.shown = state;
             // A battery lasts the day: what changes by the second is shown by the second.
