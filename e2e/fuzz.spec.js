@@ -161,9 +161,7 @@ test("nonsense for every route and every reader of files is answered quickly and
         wall: "a3",
         sheetPaper: "a4",
         calendarKey: "0".repeat(40),
-        dutyKey: sql(
-            `insert into helpers (uuid, organisation_id, name, training, duty_key) select gen_random_uuid(), organisation_id, 'F', '[]', md5('f') || 'f0f0f0f0' from events where id = ${event} returning duty_key`,
-        ),
+        dutyKey: sql(`select duty_key from helpers where id = ${known.helper}`),
         publicKey: sql(`update events set public_key = '0123456789' where id = ${event} returning public_key`),
         turn: `g${known.audienceGroup}-telescope`,
         post: randomUUID(),
