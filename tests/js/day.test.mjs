@@ -9,8 +9,10 @@ import {
     columnAt,
     countdown,
     isOn,
+    isSampled,
     linesOf,
     momentOf,
+    offsetAt,
     onward,
     sampleAt,
     stateAt,
@@ -76,6 +78,7 @@ test("times on the place's clock, over a change of it, and countdowns", () => {
     ];
     assert.equal(clockTime(offsets, Date.UTC(2026, 9, 25, 0, 59, 59)), "02:59:59");
     assert.equal(clockTime(offsets, Date.UTC(2026, 9, 25, 1, 0, 0)), "02:00:00");
+    assert.equal(offsetAt(offsets, -1), offsets[0]);
     const near = Date.UTC(2026, 9, 24, 21, 0, 0, 250);
     const typed = (words) => momentOf(offsets, words, near);
     assert.equal(typed("23:00:05"), Date.UTC(2026, 9, 24, 21, 0, 5));
@@ -97,6 +100,10 @@ test("the disc between two samples, and past the ends of them", () => {
         { s: 160, x: 1, y: 0, r: 1, o: 0.5, up: true },
     ];
     assert.deepEqual(sampleAt(samples, 130000), { ...samples[0], x: 0.5, y: 1, o: 0.25 });
+    assert.deepEqual(
+        [99999, 100000, 160000, 160001].map((at) => isSampled(samples, at)),
+        [false, true, true, false],
+    );
     assert.equal(sampleAt(samples, 0), samples[0]);
     assert.equal(sampleAt(samples, 1e9), samples[1]);
 });

@@ -24,6 +24,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Rehearsal extends Model
 {
+    public const FASTEST = 60;
     public const UPDATED_AT = null;
 
     protected $dateFormat = 'Y-m-d H:i:s.vP';

@@ -21,8 +21,8 @@ use KeenShadow\Core\Sky\LocalEclipse;
 /** The screen of an event's day: what it shows before anything ticks, and all that it ticks by. */
 final readonly class DayPage
 {
-    /** Around the eclipse, for a clock that is changed in the night before or after. */
-    private const AROUND = '12 hours';
+    /** Changes of the place's clock are told from a day before to so long after. */
+    private const AFTER = '+400 days';
 
     /**
      * @param string $caution what the rule about filters says here
@@ -30,7 +30,7 @@ final readonly class DayPage
      * @param list<array{time: string, name: string, call: string, who: string, isFilters: bool}> $sheet for the wall
      * @param list<string> $people who have duties
      * @param list<array{name: string, ms: int}> $starts moments at which a rehearsal may begin
-     * @param list<array{from: int, seconds: int}> $offsets of the place's clock from UTC, from when
+     * @param list<array{from: int, seconds: int, zone: string}> $offsets of the place's clock from UTC, from when, and what it is called
      */
     private function __construct(
         public Event $event,
@@ -65,7 +65,7 @@ final readonly class DayPage
             sheet: self::sheet($pack),
             people: array_values(array_unique(array_map(static fn(DayDuty $d): string => $d->who, $plan->duties))),
             starts: DayStarts::of($facts, $plan),
-            offsets: self::offsets($here),
+            offsets: self::offsets($here, $now),
         );
     }
 
@@ -81,10 +81,16 @@ final readonly class DayPage
         return array_column($rows, 1);
     }
 
-    /** @return list<array{from: int, seconds: int}> */
-    private static function offsets(LocalEclipse $here): array
+    /**
+     * Of all days on which the page may be open: from now, or the eclipse where that is earlier, to long after both.
+     *
+     * @return list<array{from: int, seconds: int, zone: string}>
+     */
+    private static function offsets(LocalEclipse $here, DateTimeImmutable $now): array
     {
-        return array_map(static fn(array $t): array => ['from' => 1000 * $t['ts'], 'seconds' => $t['offset']], $here->zone->getTransitions($here->begins()->modify('-' . self::AROUND)->getTimestamp(), $here->ends()->modify('+' . self::AROUND)->getTimestamp()));
+        $transitions = $here->zone->getTransitions(min($now, $here->begins())->modify('-1 day')->getTimestamp(), max($now, $here->ends())->modify(self::AFTER)->getTimestamp());
+
+        return array_map(static fn(array $t): array => ['from' => 1000 * $t['ts'], 'seconds' => $t['offset'], 'zone' => Clock::of($here->zone, new DateTimeImmutable("@{$t['ts']}"))->zone()], $transitions);
     }
 
     /** @return array<string, array{name: string, todo: string}> */

@@ -53,6 +53,10 @@ export const crewParts = {
         this.write("check_in", { about: event.currentTarget.dataset.post });
     },
 
+    checkOut(event) {
+        this.write("check_out", { about: event.currentTarget.dataset.post });
+    },
+
     async stop() {
         const { uuid } = await this.write("stop");
         this.asksWhy = uuid;

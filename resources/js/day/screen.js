@@ -14,7 +14,9 @@ import {
     columnAt,
     countdown,
     isOn,
+    isSampled,
     linesOf,
+    offsetAt,
     onward,
     sampleAt,
     stateAt,
@@ -41,6 +43,8 @@ export function day() {
         ...sharedParts,
         state: "before",
         time: "",
+        zone: "",
+        hasDisc: true,
         count: "",
         next: { name: "", time: "", who: "", where: "", call: "" },
         following: [],
@@ -113,6 +117,8 @@ export function day() {
             const next = (state === "may_come_off" && coming.find(({ isFilters }) => isFilters)) || coming[0];
             this.state = state;
             this.time = clockTime(this.offsets, at);
+            this.zone = offsetAt(this.offsets, at).zone;
+            this.hasDisc = isSampled(this.pack.samples, at);
             this.count = next ? countdown(next.from - at) : "";
             this.next = next ?? { name: this.words.noMore, time: "", who: "", where: "", call: "" };
             this.following = coming.filter((line) => line !== next).slice(0, FOLLOWING);

@@ -45,6 +45,11 @@ export function between(lines, after, upTo) {
     return lines.filter(({ from }) => from > after && from <= upTo);
 }
 
+/** Whether the disc was worked out for a moment. */
+export function isSampled(samples, at) {
+    return at >= 1000 * samples[0].s && at <= 1000 * samples.at(-1).s;
+}
+
 /** The disc at a moment, between the samples before and after it. */
 export function sampleAt(samples, at) {
     const s = at / 1000;
@@ -56,9 +61,14 @@ export function sampleAt(samples, at) {
     return { ...a, x: mixed("x"), y: mixed("y"), r: mixed("r"), o: mixed("o") };
 }
 
-/** "10:45:29" of a moment on the place's clock, whatever zone the device has. */
+/** By how much the place's clock is ahead of UTC at a moment, and what its time is called; whatever zone the device has. */
+export function offsetAt(offsets, at) {
+    return offsets.findLast(({ from }) => from <= at) ?? offsets[0];
+}
+
+/** "10:45:29" of a moment on the place's clock. */
 export function clockTime(offsets, at) {
-    const { seconds } = offsets.findLast(({ from }) => from <= at) ?? offsets[0];
+    const { seconds } = offsetAt(offsets, at);
     return new Date(at + 1000 * seconds).toISOString().slice(11, 19);
 }
 

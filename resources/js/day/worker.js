@@ -37,12 +37,10 @@ async function keptFirst(request) {
 }
 
 async function serverFirst(request, url) {
-    const there = await Promise.race([
-        fetch(request).catch(() => null),
-        new Promise((done) => setTimeout(done, PATIENCE_MS, null)),
-    ]);
+    const network = fetch(request).catch(() => null);
+    const there = await Promise.race([network, new Promise((done) => setTimeout(done, PATIENCE_MS, null))]);
     if (there && there.status < 500) return there;
     // Of the rule book all ways to an answer are one page.
     const copy = await kept(url.pathname === book ? pocket : url.pathname);
-    return copy ?? there ?? fetch(request);
+    return copy ?? (await network) ?? Response.error();
 }

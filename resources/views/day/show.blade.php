@@ -14,7 +14,7 @@
     <div class="day-work">
     <header class="day-head">
         <a href="{{ $door->back }}">{{ $page->event->title }}</a>
-        <p class="day-time"><b x-text="time">–</b> <span>{{ $page->zone }}</span></p>
+        <p class="day-time"><b x-text="time">–</b> <span x-text="zone">{{ $page->zone }}</span></p>
         <p class="day-clock" x-bind:class="clockClass()"><span x-text="clockWords"></span> <span x-cloak x-show="isDrawnIn">{{ __('The times for filters are drawn in by as much.') }}</span></p>
     </header>
     <p class="day-played" x-cloak x-show="isRehearsal()" role="status"><b x-text="speedWords"></b> <button type="button" class="btn btn-quiet" x-on:click="end">{{ __('End the rehearsal') }}</button></p>
@@ -49,7 +49,7 @@
     </section>
     @include('day.network')
     <div class="day-sun">
-    <figure class="day-disc">
+    <figure class="day-disc" x-show="hasDisc">
         <svg viewBox="-1.6 -1.6 3.2 3.2" role="img" aria-label="{{ __('The Sun\'s disc now, zenith up') }}">
             <defs><clipPath id="disc-limb"><circle r="1.008"/></clipPath></defs>
             <circle class="day-corona" r="1.3" visibility="hidden" x-ref="corona"/>

@@ -157,6 +157,27 @@ final class DayTest extends TestCase
         self::assertSame($this->pack()['stamp'], $this->getJson(route('day.live', $this->event))->json('stamp'));
     }
 
+    /** In November the clock of Cádiz is that of winter, on the day of August that of summer (IANA rules); each under its name. */
+    public function testThePlacesClockWheneverItIsOpened(): void
+    {
+        $this->travelTo(new CarbonImmutable('2026-11-27 12:00:00'));
+        $page = (string) $this->get(route('day.show', $this->event))->assertOk()->getContent();
+        self::assertSame(1, preg_match('~<script type="application/json" id="day-data"[^>]*>(.*?)</script>~s', $page, $match));
+        /** @var array{offsets: list<array{from: int, seconds: int, zone: string}>} $data */
+        $data = json_decode($match[1], true, flags: JSON_THROW_ON_ERROR);
+        $at = static function (string $moment) use ($data): array {
+            $told = [];
+            foreach ($data['offsets'] as $offset) {
+                $told = $offset['from'] <= 1000 * (new CarbonImmutable($moment))->getTimestamp() ? [$offset['seconds'], $offset['zone']] : $told;
+            }
+
+            return $told;
+        };
+        self::assertSame([3600, 'CET, UTC+1'], $at('2026-11-27 12:00:00'));
+        self::assertSame([7200, 'CEST, UTC+2'], $at('2027-08-02 08:00:00'));
+        self::assertSame([3600, 'CET, UTC+1'], $at('2027-12-01'));
+    }
+
     public function testTheServersTime(): void
     {
         self::assertEqualsWithDelta(1000 * microtime(true), $this->getJson(route('day.time'))->assertOk()->assertHeader('Cache-Control', 'no-store, private')->json('ms'), 500);

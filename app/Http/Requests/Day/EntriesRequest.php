@@ -7,12 +7,12 @@ namespace App\Http\Requests\Day;
 use App\Domain\Day\DayLog;
 use App\Domain\Day\NewEntry;
 use App\Domain\Day\NewRehearsal;
+use App\Models\Day\Rehearsal;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Validation\Rule;
 use KeenShadow\Core\Day\EntryKind;
-use KeenShadow\Core\Day\PlayedDay;
 
 /** Lines of the log that a device sends, as JSON; moments are milliseconds since 1970 by its clock as it was compared. */
 final class EntriesRequest extends FormRequest
@@ -31,7 +31,7 @@ final class EntriesRequest extends FormRequest
             'rehearsals.*.uuid' => ['required', 'uuid'],
             'rehearsals.*.from' => ['required', ...self::MOMENT],
             'rehearsals.*.begun' => ['required', ...self::MOMENT],
-            'rehearsals.*.speed' => ['required', 'integer', 'between:1,' . PlayedDay::FASTEST],
+            'rehearsals.*.speed' => ['required', 'integer', 'between:1,' . Rehearsal::FASTEST],
             'rehearsals.*.is_for_all' => ['required', 'boolean'],
             'entries' => ['present', 'array', 'list', 'max:' . DayLog::MOST_AT_ONCE],
             'entries.*.uuid' => ['required', 'uuid'],
