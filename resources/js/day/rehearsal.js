@@ -82,9 +82,9 @@ export const rehearsalParts = {
         this.leave();
     },
 
-    /** The eclipse itself: whoever still plays is back on the day. */
-    breakOff() {
-        this.missed = this.words.noRehearsal;
+    /** The eclipse itself, or a stop on the day: whoever still plays is back on it. */
+    breakOff(why) {
+        this.missed = why;
         this.leave();
     },
 

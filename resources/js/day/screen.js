@@ -88,7 +88,7 @@ export function day() {
             clearTimeout(this.timer);
             this.watchClock();
             this.table = tableFor(this.pack.tables, this.clock.uncertaintyS());
-            if (this.rehearsal && this.isEclipse()) this.breakOff();
+            if (this.rehearsal && this.isEclipse()) this.breakOff(this.words.noRehearsal);
             const at = this.played();
             const column = columnAt(this.callsUpTo(at), at);
             const state = onward(this.shown, stateAt(this.table, at, column));

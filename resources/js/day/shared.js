@@ -60,14 +60,17 @@ export const sharedParts = {
         const known = new Map(this.entries.map((entry) => [entry.uuid, entry]));
         const isFirst = this.entries.length === 0;
         for (const entry of entries) {
-            if (!known.has(entry.uuid) && TOLD.includes(entry.kind) && !isFirst) this.hear(entry);
+            if (!known.has(entry.uuid) && !isFirst) this.hear(entry);
             known.set(entry.uuid, entry);
         }
         this.entries = [...known.values()].sort((a, b) => a.made - b.made);
     },
 
+    /** What is said in another rehearsal is not for this one; what is said on the day itself is for everybody. */
     hear(entry) {
-        if (entry.rehearsal !== (this.rehearsal?.uuid ?? null)) return;
+        const isReal = !entry.rehearsal;
+        if (isReal && entry.kind === "stop" && this.rehearsal) this.breakOff(this.words.stopped);
+        if (!TOLD.includes(entry.kind) || !(isReal || entry.rehearsal === this.rehearsal?.uuid)) return;
         const what = [entry.kind === "message" ? "" : this.words.kinds[entry.kind], entry.text]
             .filter(Boolean)
             .join(": ");

@@ -22,6 +22,7 @@
         'typedApart' => __('What you typed is :seconds s from the time shown here.'),
         'rehearsal' => __('REHEARSAL, :speed times as fast. This is not the day.'),
         'backOn' => FilterWords::call(FilterCall::BackOn),
+        'stopped' => __('A stop was called on the day itself: the rehearsal is broken off.'),
         'noRehearsal' => __('The eclipse is on, or soon: nobody rehearses now.'),
         'asFast' => __('REHEARSAL, as fast as the day. This is not the day.'),
         'there' => __('Connected.'),
