@@ -110,12 +110,12 @@ final class DayWords
 
     public static function shadow(ShadowCourse $course): string
     {
-        return __('The shadow comes from :from and goes to :to: a dark wall in the sky, in the minute before.', ['from' => self::compassAndDegrees($course->comesFromDeg), 'to' => self::compassAndDegrees($course->goesToDeg())]);
+        return __('The shadow comes from the :from and goes to the :to: a dark wall in the sky, in the minute before.', ['from' => self::compassAndDegrees($course->comesFromDeg), 'to' => self::compassAndDegrees($course->goesToDeg())]);
     }
 
     private static function compassAndDegrees(float $azimuthDeg): string
     {
-        return SkyWords::compass($azimuthDeg) . ', ' . Numbers::decimal(fmod(round($azimuthDeg), 360.0), 0) . '°';
+        return SkyWords::compass($azimuthDeg) . ' (' . Numbers::decimal(fmod(round($azimuthDeg), 360.0), 0) . '°)';
     }
 
     private static function planetName(Planet $planet): string

@@ -16,9 +16,9 @@ final readonly class LookRose
     public const RIM = 100.0;
     /** 30° and 60° high. */
     public const RINGS = [self::RIM * 60 / 90, self::RIM * 30 / 90];
-    private const BESIDE = 10.0;
-    /** The numbers of neighbours stand on different sides. */
-    private const TURN_DEG = 60;
+    private const BESIDE = 11.0;
+    /** A number nearer to another, or to a dot, lies on it. */
+    private const CLEAR = 10.0;
 
     /**
      * @param array{x: float, y: float} $sun
@@ -32,9 +32,13 @@ final readonly class LookRose
     {
         $view = $here->circumstances->maximum;
         $sun = self::point(new Bearing($view->azimuthDeg(), Horizon::apparentAltitudeDeg($view->altitudeDeg())));
+        $dots = array_map(static fn(SeenPlanet $planet): array => self::point($planet->bearing), $planets);
+        $taken = [$sun, ...$dots];
         $marks = [];
-        foreach ($planets as $i => $planet) {
-            $marks[] = self::mark(self::point($planet->bearing), $sun, $i);
+        foreach ($dots as $i => $dot) {
+            $label = self::beside($dot, $sun, array_filter($taken, static fn(array $place): bool => $place !== $dot));
+            $taken[] = $label;
+            $marks[] = $dot + ['labelX' => $label['x'], 'labelY' => $label['y'], 'label' => (string) ($i + 1)];
         }
 
         return new self($sun, $marks, $course === null ? null : round($course->comesFromDeg, 1));
@@ -49,17 +53,25 @@ final readonly class LookRose
     }
 
     /**
-     * The number stands away from the Sun, to one side.
+     * Where a number stands: away from the Sun, or as little turned from there as keeps it clear of what stands already.
      *
-     * @param array{x: float, y: float} $at
+     * @param array{x: float, y: float} $dot
      * @param array{x: float, y: float} $sun
+     * @param array<array-key, array{x: float, y: float}> $taken
      *
-     * @return array{x: float, y: float, labelX: float, labelY: float, label: string}
+     * @return array{x: float, y: float}
      */
-    private static function mark(array $at, array $sun, int $index): array
+    private static function beside(array $dot, array $sun, array $taken): array
     {
-        $away = atan2($at['y'] - $sun['y'], $at['x'] - $sun['x']) + deg2rad($index % 2 === 0 ? -self::TURN_DEG : self::TURN_DEG);
+        $away = atan2($dot['y'] - $sun['y'], $dot['x'] - $sun['x']);
+        $at = static fn(int $turnDeg): array => ['x' => round($dot['x'] + self::BESIDE * cos($away + deg2rad($turnDeg)), 2), 'y' => round($dot['y'] + self::BESIDE * sin($away + deg2rad($turnDeg)), 2)];
+        foreach ([0, 30, -30, 60, -60, 90, -90, 120, -120, 150, -150, 180] as $turnDeg) {
+            $place = $at($turnDeg);
+            if (array_filter($taken, static fn(array $other): bool => hypot($place['x'] - $other['x'], $place['y'] - $other['y']) < self::CLEAR) === []) {
+                return $place;
+            }
+        }
 
-        return $at + ['labelX' => round($at['x'] + self::BESIDE * cos($away), 2), 'labelY' => round($at['y'] + self::BESIDE * sin($away), 2), 'label' => (string) ($index + 1)];
+        return $at(0);
     }
 }

@@ -13,6 +13,11 @@ enum Look: string
     case Quiet = 'quiet';
     case CoronaAgain = 'corona_again';
 
+    public function isCorona(): bool
+    {
+        return $this === self::Corona || $this === self::CoronaAgain;
+    }
+
     /** So many seconds are worth while (own judgement; common practice, no source: a look takes some ten seconds, totality is short). */
     public function leastSeconds(): float
     {

@@ -54,10 +54,11 @@ final class LookAround
             return $seconds > 0 ? [[Look::Corona, $seconds]] : [];
         }
         $level = self::level($looks, $left);
-        $shares = array_map(static fn(Look $look): array => [$look, $look->leastSeconds() + min($level, $look->mostSeconds() - $look->leastSeconds())], $looks);
-        $shares[0][1] += $seconds - array_sum(array_column($shares, 1));
+        $own = static fn(Look $look): float => $look->leastSeconds() + min($level, $look->mostSeconds() - $look->leastSeconds());
+        $rest = $seconds - array_sum(array_map($own, $looks));
+        $coronas = count(array_filter($looks, static fn(Look $look): bool => $look->isCorona()));
 
-        return $shares;
+        return array_map(static fn(Look $look): array => [$look, $own($look) + ($look->isCorona() ? $rest / $coronas : 0.0)], $looks);
     }
 
     /**

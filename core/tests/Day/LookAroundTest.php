@@ -6,7 +6,6 @@ namespace KeenShadow\Core\Tests\Day;
 
 use DateTimeZone;
 use KeenShadow\Core\Day\DayTable;
-use KeenShadow\Core\Day\Look;
 use KeenShadow\Core\Day\LookAround;
 use KeenShadow\Core\Day\LookSpan;
 use KeenShadow\Core\Geometry\Vector3;
@@ -43,7 +42,7 @@ final class LookAroundTest extends TestCase
         foreach ($spans as $i => $span) {
             self::assertTrue($i === 0 || abs($spans[$i - 1]->toS - $span->fromS) < 1e-6, 'one after the other');
             self::assertGreaterThanOrEqual(min($span->look->leastSeconds(), $seconds - 10) - 1e-4, $span->toS - $span->fromS);
-            self::assertTrue($span->look === Look::Corona || $span->toS - $span->fromS <= $span->look->mostSeconds() + 1e-4);
+            self::assertTrue($span->look->isCorona() || $span->toS - $span->fromS <= $span->look->mostSeconds() + 1e-4);
         }
     }
 
