@@ -85,23 +85,23 @@ export const clockParts = {
         }
         this.clock.type(ms);
         this.typed = this.words.typedApart.replace(":seconds", signed((ms - now) / 1000));
-        this.tick();
+        this.refresh();
     },
 
     forgetTyped() {
         this.clock.forgetTyped();
         this.typed = "";
-        this.tick();
+        this.refresh();
     },
 
     hasSlept() {
         this.clock.settle(true);
-        this.tick();
+        this.refresh();
     },
 
     wasSet() {
         this.clock.settle(false);
-        this.tick();
+        this.refresh();
     },
 };
 

@@ -23,7 +23,7 @@ export const crewParts = {
     iAm(event) {
         this.me = event.target.value;
         localStorage.setItem(this.crewKey(), this.me);
-        this.tick();
+        this.refresh();
     },
 
     showCrew(at) {

@@ -110,7 +110,7 @@ export const rehearsalParts = {
         this.last = this.played();
         this.shown = undefined;
         this.column = undefined;
-        this.tick();
+        this.refresh();
     },
 
     /** What the server says of a rehearsal for all: it is offered once, and over when it says so. */

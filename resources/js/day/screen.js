@@ -111,6 +111,12 @@ export function day() {
             this.timer = setTimeout(() => this.tick(), Math.min(TICK_MS, Math.max(1, wait)));
         },
 
+        /** Something was pressed, or heard: it is seen at once. */
+        refresh() {
+            this.second = null;
+            this.tick();
+        },
+
         show(at, state, lines) {
             const coming = lines.filter(({ from }) => from > at);
             // With filters off what counts is how long until they are on.
@@ -180,7 +186,7 @@ export function day() {
             };
             // It holds at once, whatever the device and the network do.
             this.take([{ ...entry, who: this.words.you }]);
-            this.tick();
+            this.refresh();
             await this.log.add("entry", entry);
             this.exchange();
             return entry;

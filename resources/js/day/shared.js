@@ -44,6 +44,7 @@ export const sharedParts = {
         if (body) {
             await this.log.remember(body.entries);
             this.take(body.entries);
+            if (body.entries.length > 0) this.refresh();
             this.hearOfRehearsal(body.rehearsal);
             await this.renew(body.stamp);
         }

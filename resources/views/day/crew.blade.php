@@ -10,7 +10,7 @@
         @endif
         <ul>
             <template x-for="duty in mine" x-bind:key="duty.id">
-                <li><b x-text="duty.time"></b> <span x-text="duty.name"></span> <span x-text="duty.where"></span>
+                <li><b x-text="duty.time"></b> <span x-text="duty.name"></span><span x-show="duty.where">, <span x-text="duty.where"></span></span>
                     <button type="button" class="btn btn-quiet" x-show="duty.isPost && !duty.isHere" x-bind:data-post="duty.id" x-on:click="checkIn">{{ __('I am there') }}</button><b x-show="duty.isHere">{{ __('there') }}</b> <button type="button" class="btn btn-quiet" x-show="duty.isHere" x-bind:data-post="duty.id" x-on:click="checkOut">{{ __('I leave') }}</button>
                 </li>
             </template>
