@@ -8,6 +8,7 @@ use App\Domain\Day\DayLog;
 use App\Domain\Day\Writer;
 use App\Domain\Event\EventReader;
 use App\Models\Day\DayEntry;
+use App\Models\Day\Rehearsal;
 use App\Models\Event;
 use App\Models\Role;
 use App\Models\User;
@@ -125,12 +126,15 @@ final class DayTest extends TestCase
         // A helper rehearses alone.
         $alone = ['uuid' => Str::uuid()->toString()] + $rehearsal;
         $this->send([], [$alone])->assertJsonPath('rehearsal.uuid', $rehearsal['uuid']);
+        $old = ['uuid' => Str::uuid()->toString(), 'from' => -488_500_000_500] + $rehearsal;
+        $this->send([], [$old])->assertOk();
+        self::assertSame('1954-07-10 01:33:19.500', Rehearsal::query()->where('uuid', $old['uuid'])->sole()->from_at->utc()->format('Y-m-d H:i:s.v'), 'an eclipse before 1970 is played as well');
         $stray = self::line(EntryKind::Note, ['rehearsal' => Str::uuid()->toString()]);
         self::assertSame([$stray['uuid'] => 'The rehearsal that it belongs to is not here.'], $this->send([$stray])->json('stored'));
         $this->actingAs($this->organiser);
         $this->send([self::line(EntryKind::RehearsalEnds, ['rehearsal' => $rehearsal['uuid']])])->assertJsonPath('rehearsal', null);
         $this->get(route('events.index'))->assertOk();
-        $this->get(route('sky.show', $this->event))->assertSee('rehearsed 2 times');
+        $this->get(route('sky.show', $this->event))->assertSee('rehearsed 3 times');
     }
 
     /** Who asks for what is new misses nothing: numbers become visible in their order, because one stores after the other. */

@@ -8,6 +8,7 @@ use App\Domain\Day\DayLog;
 use App\Domain\Day\NewEntry;
 use App\Domain\Day\NewRehearsal;
 use App\Models\Day\Rehearsal;
+use App\Text\Clock;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Date;
@@ -19,7 +20,8 @@ final class EntriesRequest extends FormRequest
 {
     use AnswersInJson;
 
-    private const MOMENT = ['integer', 'between:0,7258118400000'];
+    /** From 1900 to 2200, as far as eclipses are known here. */
+    private const MOMENT = ['integer', 'between:-2208988800000,7258118400000'];
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -56,7 +58,7 @@ final class EntriesRequest extends FormRequest
         /** @var list<array{uuid: string, from: int|string, begun: int|string, speed: int|string, is_for_all: bool|int|string}> $rows validated */
         $rows = $this->validated('rehearsals');
 
-        return array_map(fn(array $row): NewRehearsal => new NewRehearsal(strtolower($row['uuid']), CarbonImmutable::createFromTimestampMsUTC($row['from']), $this->moment($row['begun']), (int) $row['speed'], (bool) $row['is_for_all']), $rows);
+        return array_map(fn(array $row): NewRehearsal => new NewRehearsal(strtolower($row['uuid']), CarbonImmutable::instance(Clock::ofMs((int) $row['from'])), $this->moment($row['begun']), (int) $row['speed'], (bool) $row['is_for_all']), $rows);
     }
 
     /** @return list<NewEntry> */
