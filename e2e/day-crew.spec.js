@@ -77,14 +77,18 @@ test("a helper without an account has the day at the private address: own posts,
     await expect(phone.locator(".day-said")).toContainText("All to their posts");
     // A stop that is no play breaks off whatever is played.
     await rehearse(phone, "10:43, 2 min before C2", 1);
-    await page.getByRole("button", { name: "Stop" }).click();
+    await page.getByRole("button", { name: "Stop" }).focus();
+    await page.keyboard.press("Enter");
     await state(phone, "Stop: filters on");
     await expect(phone.getByText("the rehearsal is broken off")).toBeVisible();
     await expect(phone.locator(".day-played")).toBeHidden();
-    await page.getByRole("button", { name: "Hold 2 s" }).hover();
-    await page.mouse.down();
+    // By keys as by hand: a press is no gesture, two seconds are.
+    await page.getByRole("button", { name: "Hold 2 s" }).press("Enter");
+    await page.waitForTimeout(2500);
+    await state(page, "Stop: filters on");
+    await page.keyboard.down("Enter");
     await state(phone, "Not begun yet");
-    await page.mouse.up();
+    await page.keyboard.up("Enter");
     await context.setOffline(true);
     await phone.reload();
     await expect(phone.getByRole("heading", { level: 1 })).toHaveText("Not begun yet");
