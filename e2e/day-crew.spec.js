@@ -49,6 +49,28 @@ test("whoever leads plays the day for all: a cloud, a message, who is at their p
     await context.close();
 });
 
+test("the very first line of a day is heard by whoever has it open, and what was said before is history", async ({
+    page,
+    browser,
+    baseURL,
+}) => {
+    const context = await browser.newContext({ baseURL, viewport: { width: 390, height: 844 } });
+    const other = await context.newPage();
+    await signIn(other, "helper");
+    await other.goto("/events/3/day");
+    await expect(other.locator(".day-network")).toContainText("Connected");
+    await signIn(page);
+    await page.goto("/events/3/day");
+    await page.getByRole("button", { name: "Log", exact: true }).click();
+    await page.getByLabel("What happened").fill("Good morning");
+    await page.getByRole("button", { name: "Tell all" }).click();
+    await expect(other.locator(".day-said")).toContainText("Good morning");
+    await other.reload();
+    await expect(other.locator(".day-network")).toContainText("Connected");
+    await expect(other.locator(".day-said")).not.toContainText("Good morning");
+    await context.close();
+});
+
 test("a helper without an account has the day at the private address: own posts, what is called for all, no more; also offline", async ({
     page,
     browser,

@@ -208,6 +208,8 @@ test("opened once it works without a network: the day, the rule book, the statio
 
     await page.reload();
     await expect(page.getByRole("heading", { level: 1 })).toHaveText("Not begun yet");
+    await expect(page.locator(".day-clock")).toContainText("was never compared");
+    await page.getByRole("button", { name: "Nobody set it" }).click();
     await expect(page.locator(".day-clock")).toContainText(/right to [56]\.\d s/);
     await expect(page.locator(".day-network")).toContainText("No network");
     await rehearse(page, "10:43, 2 min before C2");

@@ -29,3 +29,18 @@ export function newUuid() {
     const hex = Array.from(bytes, (byte) => byte.toString(16).padStart(2, "0")).join("");
     return [hex.slice(0, 8), hex.slice(8, 12), hex.slice(12, 16), hex.slice(16, 20), hex.slice(20)].join("-");
 }
+
+/** Reads JSON; status 0 where nobody answers. */
+export async function get(url) {
+    try {
+        const response = await fetch(url, {
+            headers: { Accept: "application/json", "X-Requested-With": "XMLHttpRequest" },
+            redirect: "error",
+            cache: "no-store",
+            signal: AbortSignal.timeout(PATIENCE_MS),
+        });
+        return { status: response.status, body: await response.json() };
+    } catch {
+        return { status: 0, body: null };
+    }
+}

@@ -71,6 +71,19 @@ final class SignInTest extends TestCase
         self::assertEqualsWithDelta(time(), $after->last_activity, 5);
     }
 
+    /** Nobody is signed in again by a page that was left open; what comes in its place is a session of its own that lasts. */
+    public function testASessionThatIsOverIsNotRevived(): void
+    {
+        config(['session.driver' => 'database']);
+        $this->actingAs(User::factory()->create())->get('/');
+        DB::table('sessions')->update(['last_activity' => time() - 9 * 3600]);
+        $before = DB::table('sessions')->sole();
+        self::assertIsString($id = $before->id);
+        Auth::forgetGuards();
+        $this->withCookie(Config::string('session.cookie'), $id)->get('/login', ['X-Requested-With' => 'XMLHttpRequest']);
+        self::assertFalse(DB::table('sessions')->where('payload', $before->payload)->exists());
+    }
+
     public function testAWholeSchoolBehindOneAddressSignsInAndGuessingIsSlow(): void
     {
         $users = User::factory()->count(40)->create();

@@ -4,6 +4,7 @@ import { execFileSync } from "node:child_process";
 import { test } from "node:test";
 import { DayClock } from "../../resources/js/day/clock.js";
 import {
+    areBackOn,
     between,
     clockTime,
     columnAt,
@@ -39,13 +40,20 @@ test("eight thousand states by chance are those of core", () => {
 });
 
 test("once filters are on again a surer clock does not take them off; nobody rehearses while the eclipse lasts", () => {
-    const order = ["before", "filters_on", "may_come_off", "filters_back_on", "after"];
-    for (const shown of [undefined, ...order]) {
-        for (const state of order) {
-            const isBack = shown === "filters_back_on" && state === "may_come_off";
-            assert.equal(onward(shown, state), isBack ? "filters_back_on" : state);
-        }
-    }
+    const seen = (...states) => {
+        let wereBackOn = false;
+        return states.map((state) => {
+            const shown = onward(wereBackOn, state);
+            wereBackOn = areBackOn(wereBackOn, shown);
+            return shown;
+        });
+    };
+    assert.deepEqual(
+        seen("filters_on", "may_come_off", "filters_back_on", "may_come_off", "stopped", "may_come_off", "after"),
+        ["filters_on", "may_come_off", "filters_back_on", "filters_back_on", "stopped", "filters_back_on", "after"],
+    );
+    const again = ["filters_back_on", "filters_on", "may_come_off"];
+    assert.deepEqual(seen(...again), again, "a clock that was put right begins anew");
     const table = { spans: [{ to: 1000 }, { to: 2000 }, { to: 3000 }, { to: null }] };
     assert.deepEqual(
         [899, 900, 1500, 2999, 3000].map((at) => isOn(table, at, 100)),
@@ -170,6 +178,10 @@ test("a clock that is set does not move the time; a sleep is held possible until
     clock.settle(false);
     assert.ok(error() < 0.01 && clock.uncertaintyS() < 0.1);
 
+    for (let i = 0; i < 100; i++) {
+        is.wrong += 10;
+        assert.equal(clock.watch(false), 0, "a clock that creeps has not jumped");
+    }
     is.slept = 600000;
     clock.watch(false);
     assert.ok(error() <= clock.uncertaintyS() && clock.uncertaintyS() >= 300);
@@ -200,6 +212,8 @@ test("a page that is opened again without a network goes by the last comparison,
     const later = device(7000);
     later.goOn(3600e3);
     later.clock.restore(kept);
+    assert.equal(later.clock.uncertaintyS(), Infinity, "until somebody says that nobody set it");
+    later.clock.trust();
     assert.ok(later.error() <= later.clock.uncertaintyS() && later.clock.uncertaintyS() > 5 && later.error() < 0.1);
     const old = device(7000);
     old.goOn(25 * 3600e3);

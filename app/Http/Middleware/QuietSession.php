@@ -24,8 +24,20 @@ final class QuietSession extends StartSession
         if (!$request->ajax()) {
             parent::saveSession($request);
         } elseif (config('session.driver') === 'database') {
-            $now = Carbon::now()->getTimestamp();
-            DB::table('sessions')->where('id', $request->session()->getId())->where('last_activity', '<', $now - self::SIGN_OF_LIFE_SECONDS)->update(['last_activity' => $now]);
+            $this->giveSignOfLife($request);
+        }
+    }
+
+    /** Only to a session that lives: one that is over stays so, and the new one in its place is kept. */
+    private function giveSignOfLife(Request $request): void
+    {
+        $now = Carbon::now()->getTimestamp();
+        $row = DB::table('sessions')->where('id', $request->session()->getId());
+        $seenAt = (clone $row)->value('last_activity');
+        if (!is_int($seenAt) || $seenAt < $now - $this->getSessionLifetimeInSeconds()) {
+            parent::saveSession($request);
+        } elseif ($seenAt < $now - self::SIGN_OF_LIFE_SECONDS) {
+            $row->update(['last_activity' => $now]);
         }
     }
 }

@@ -37,7 +37,8 @@ export const callParts = {
         called.filter((line) => !isLate(line)).forEach((line) => this.call(line, at));
         if (late.length === 0) return;
         this.missed = this.words.missed.replace(":calls", late.map(({ name, time }) => `${time} ${name}`).join(" · "));
-        this.call({ id: "line", call: this.words.states[state].name, isFilters: true, from: at }, at);
+        const id = this.shown === "may_come_off" && state !== this.shown ? "back_on" : "line";
+        this.call({ id, call: this.words.states[state].name, isFilters: true, from: at }, at);
     },
 
     /** Never only sound: it stands there to be read, and to be called by a person. */

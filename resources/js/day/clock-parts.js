@@ -1,4 +1,4 @@
-import { get } from "./log.js";
+import { get } from "../send.js";
 import { momentOf } from "./table.js";
 
 const ROUND_TRIPS = 6;
@@ -13,6 +13,7 @@ export const clockParts = {
     offsetWords: "",
     isDoubtful: true,
     isDrawnIn: false,
+    isRestored: false,
     hasJumped: false,
     jumpWords: "",
     isApart: false,
@@ -62,6 +63,7 @@ export const clockParts = {
         const uncertainty = this.clock.uncertaintyS();
         this.isDoubtful = !(uncertainty <= DOUBTFUL_S);
         this.isDrawnIn = this.isDoubtful && this.clock.isCompared();
+        this.isRestored = this.clock.restored !== null;
         this.isApart = this.clock.typedApartS > 0;
         const w = this.words;
         if (!this.clock.isCompared()) this.clockWords = w.notCompared;
@@ -91,6 +93,11 @@ export const clockParts = {
     forgetTyped() {
         this.clock.forgetTyped();
         this.typed = "";
+        this.refresh();
+    },
+
+    wasNotSet() {
+        this.clock.trust();
         this.refresh();
     },
 

@@ -23,6 +23,7 @@ export class DayClock {
         this.lead = wall() - steady();
         this.jump = null;
         this.typedApartS = 0;
+        this.restored = null;
     }
 
     now() {
@@ -72,11 +73,20 @@ export class DayClock {
         this.typedApartS = 0;
     }
 
-    /** What a page of before found, read again without a network: the device's clock was not watched since. */
+    /** What a page of before found, read again without a network. The device's clock was not watched since: it counts only when somebody says that nobody set it. */
     restore({ offset, uncertainty, at } = {}) {
         const away = this.wall() - at;
         if (this.isCompared() || !(away >= 0 && away < LONGEST_UNWATCHED_MS) || !Number.isFinite(uncertainty)) return;
-        this.hold(this.wall() + offset - this.steady(), uncertainty + UNWATCHED_S + (DRIFT * away) / 1000);
+        this.restored = {
+            base: this.wall() + offset - this.steady(),
+            s: uncertainty + UNWATCHED_S + (DRIFT * away) / 1000,
+        };
+    }
+
+    /** Nobody set the device's clock between the two pages. */
+    trust() {
+        if (!this.isCompared()) this.hold(this.restored.base, this.restored.s);
+        this.restored = null;
     }
 
     /** To be read again by a later page. */
@@ -92,8 +102,9 @@ export class DayClock {
     watch(wasAwake) {
         const lead = this.wall() - this.steady();
         const jump = lead - this.lead;
-        if (Math.abs(jump) < JUMP_MS) return 0;
+        // What creeps is the two clocks' drift; it is in the uncertainty.
         this.lead = lead;
+        if (Math.abs(jump) < JUMP_MS) return 0;
         if (jump > 0 && !wasAwake) {
             this.base += jump / 2;
             this.jump = (this.jump ?? 0) + jump;
@@ -108,6 +119,6 @@ export class DayClock {
     }
 
     hold(base, uncertaintyS) {
-        Object.assign(this, { base, heldS: uncertaintyS, atSteady: this.steady() });
+        Object.assign(this, { base, heldS: uncertaintyS, atSteady: this.steady(), restored: null });
     }
 }

@@ -1,5 +1,5 @@
 import { openDB } from "idb";
-import { post } from "../send.js";
+import { get, post } from "../send.js";
 import { memory } from "./memory.js";
 
 const MOST_AT_ONCE = 100;
@@ -122,19 +122,4 @@ export async function sendAllDays(maker) {
         await log.exchange(0, () => Date.now() + offset);
     }
     return (await (await device()).getAll("unsent")).filter((row) => row.maker === maker && !row.why).length;
-}
-
-/** Reads JSON; status 0 where nobody answers. */
-export async function get(url) {
-    try {
-        const response = await fetch(url, {
-            headers: { Accept: "application/json", "X-Requested-With": "XMLHttpRequest" },
-            redirect: "error",
-            cache: "no-store",
-            signal: AbortSignal.timeout(10000),
-        });
-        return { status: response.status, body: await response.json() };
-    } catch {
-        return { status: 0, body: null };
-    }
 }

@@ -10,6 +10,8 @@ export const lookParts = {
     setUpLook() {
         this.isSunlit = localStorage.getItem("keen-shadow sunlight") === "1";
         this.light();
+        // Folded away it would not be on the paper.
+        window.addEventListener("beforeprint", () => (document.querySelector(".day-sheet details").open = true));
     },
 
     sunlight(event) {

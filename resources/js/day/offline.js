@@ -16,7 +16,10 @@ export const offlineParts = {
                 ({ origin, pathname }) => origin === location.origin && pathname.startsWith("/build/"),
             );
             const cache = await caches.open(keep.name);
-            await cache.addAll([...new Set(parts.map(({ pathname }) => pathname)), "/mark.svg"]);
+            const paths = new Set(parts.map(({ pathname }) => pathname));
+            await cache.addAll([...paths, "/mark.svg"]);
+            const old = (await cache.keys()).filter(({ url }) => isOld(new URL(url).pathname, paths));
+            await Promise.all(old.map((request) => cache.delete(request)));
             // One after the other: they are for later, and others want to load theirs.
             for (const page of keep.pages) await keepPage(cache, page);
             this.keptWords = this.words.isKept;
@@ -26,6 +29,11 @@ export const offlineParts = {
         }
     },
 };
+
+/** Of a version of the program that is no more. */
+function isOld(path, paths) {
+    return path.startsWith("/build/") && !paths.has(path);
+}
 
 /** A page as it is for who is signed in; a way to sign in is no such page. */
 async function keepPage(cache, page) {

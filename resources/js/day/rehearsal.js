@@ -2,6 +2,8 @@ import { newUuid } from "../send.js";
 import { momentOf } from "./table.js";
 
 const APART_MS = 500;
+/** One that nobody has ended is over by then, as for the server. */
+const LONGEST_MS = 6 * 3600e3;
 
 /** The day played at another time. Whoever leads may ask all screens to play along; each goes by its own clock. */
 export const rehearsalParts = {
@@ -12,7 +14,7 @@ export const rehearsalParts = {
 
     async setUpRehearsal() {
         const kept = await this.log.kept("rehearsal");
-        if (kept) this.playAlong(kept);
+        if (kept && this.clock.now() - kept.begun < LONGEST_MS) this.playAlong(kept);
     },
 
     /** The moment of the day that was played when something was made. */
@@ -60,6 +62,7 @@ export const rehearsalParts = {
 
     playAlong(rehearsal) {
         this.rehearsal = rehearsal;
+        if (this.offered?.uuid === rehearsal.uuid) this.offered = null;
         this.anchor = { at: this.playedAt(this.clock.now()), steady: performance.now() };
         this.$root.dataset.played = "1";
         this.speedWords = (rehearsal.speed === 1 ? this.words.asFast : this.words.rehearsal).replace(
@@ -109,6 +112,7 @@ export const rehearsalParts = {
     startOver() {
         this.last = this.played();
         this.shown = undefined;
+        this.wereBackOn = false;
         this.column = undefined;
         this.refresh();
     },

@@ -9,6 +9,7 @@ import { lookParts } from "./look.js";
 import { offlineParts } from "./offline.js";
 import { rehearsalParts } from "./rehearsal.js";
 import {
+    areBackOn,
     between,
     clockTime,
     columnAt,
@@ -91,7 +92,7 @@ export function day() {
             if (this.rehearsal && this.isEclipse()) this.breakOff(this.words.noRehearsal);
             const at = this.played();
             const column = columnAt(this.callsUpTo(at), at);
-            const state = onward(this.shown, stateAt(this.table, at, column));
+            const state = onward(this.wereBackOn, stateAt(this.table, at, column));
             const lines = linesOf(this.table, this.pack.lines, column);
             const come = between(lines, this.last, at);
             const isNew = column !== this.column || state !== this.shown || come.length > 0;
@@ -101,6 +102,7 @@ export function day() {
             this.takeOver(state !== "may_come_off" && lines.every(({ from }) => Math.abs(from - at) > BETWEEN_MS));
             this.last = at;
             this.shown = state;
+            this.wereBackOn = areBackOn(this.wereBackOn, state);
             // A battery lasts the day: what changes by the second is shown by the second.
             const second = Math.floor(at / 1000);
             if (isNew || second !== this.second) this.show(at, state, lines);

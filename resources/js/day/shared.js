@@ -1,5 +1,5 @@
 import { sound } from "./calls.js";
-import { get } from "./log.js";
+import { get } from "../send.js";
 
 const POLL_MS = 2000;
 /** What is not only written down but told to whoever has a screen. */
@@ -9,6 +9,7 @@ const RETRY_MS = 10000;
 /** What the screens of one day share: the log with its calls, messages, and a plan that may be changed meanwhile. */
 export const sharedParts = {
     entries: [],
+    isListening: false,
     unsent: [],
     refused: [],
     network: "",
@@ -19,6 +20,7 @@ export const sharedParts = {
     async setUpShared() {
         this.take(await this.log.told());
         this.unsent = await this.log.unsent();
+        this.refused = this.unsent.filter(({ why }) => why);
         this.take(
             this.unsent.filter(({ kind }) => kind === "entry").map(({ row }) => ({ ...row, who: this.words.you })),
         );
@@ -44,6 +46,8 @@ export const sharedParts = {
         if (body) {
             await this.log.remember(body.entries);
             this.take(body.entries);
+            // What was said before this page was opened is history; from here on it is heard.
+            this.isListening = true;
             if (body.entries.length > 0) this.refresh();
             this.hearOfRehearsal(body.rehearsal);
             await this.renew(body.stamp);
@@ -59,9 +63,8 @@ export const sharedParts = {
     /** Entries from the server take the place of one's own. */
     take(entries) {
         const known = new Map(this.entries.map((entry) => [entry.uuid, entry]));
-        const isFirst = this.entries.length === 0;
         for (const entry of entries) {
-            if (!known.has(entry.uuid) && !isFirst) this.hear(entry);
+            if (!known.has(entry.uuid) && this.isListening) this.hear(entry);
             known.set(entry.uuid, entry);
         }
         this.entries = [...known.values()].sort((a, b) => a.made - b.made);
@@ -85,9 +88,11 @@ export const sharedParts = {
      */
     callsUpTo(now) {
         const own = this.rehearsal?.uuid ?? null;
+        // What the server did not take, who may not call it, say, counts for nothing.
+        const refused = new Set(this.refused.map(({ row }) => row.uuid));
         const at = ({ made }) => Math.min(now, this.rehearsal ? this.playedAt(made) : made);
         return this.entries
-            .filter((entry) => (entry.rehearsal ?? null) === own)
+            .filter((entry) => (entry.rehearsal ?? null) === own && !refused.has(entry.uuid))
             .map((entry) => ({ kind: entry.kind, at: at(entry) }));
     },
 
@@ -100,7 +105,7 @@ export const sharedParts = {
         this.setUpOffline();
     },
 
-    /** Whether nothing begins or runs just now, so that nobody loses their place. */
+    /** Where nothing begins just now, so that nobody loses their place. */
     takeOver(isBetween) {
         if (!this.coming || !isBetween) return;
         this.pack = this.coming;

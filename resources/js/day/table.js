@@ -21,9 +21,15 @@ export function stateAt(table, at, column) {
     return table.spans.find(({ to }) => to === null || at < to)[column];
 }
 
-/** What is shown after what was: once filters are on again after totality no surer clock takes them off once more. */
-export function onward(shown, state) {
-    return shown === "filters_back_on" && state === "may_come_off" ? shown : state;
+/** What is shown: once filters were on again after totality no surer clock takes them off once more. */
+export function onward(wereBackOn, state) {
+    return wereBackOn && state === "may_come_off" ? "filters_back_on" : state;
+}
+
+/** Whether filters were on again after totality; before it, as when a clock is put right, that counts no more. */
+export function areBackOn(wereBackOn, state) {
+    if (state === "before" || state === "filters_on") return false;
+    return wereBackOn || state === "filters_back_on";
 }
 
 /** Whether the eclipse lasts, or is about to begin. */

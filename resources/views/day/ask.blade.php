@@ -8,6 +8,11 @@
         <button class="btn btn-primary" value="">{{ __('Save') }}</button>
     </form>
 </section>
+<section class="day-panel" x-cloak x-show="isRestored" aria-labelledby="day-restored">
+    <h2 id="day-restored">{{ __('While this page was closed nobody watched the clock of this device.') }}</h2>
+    <p>{{ __('Without the network it is compared no more. If it was set meanwhile, type a time below.') }}</p>
+    <button type="button" class="btn btn-quiet" x-on:click="wasNotSet">{{ __('Nobody set it') }}</button>
+</section>
 <section class="day-panel" x-cloak x-show="hasJumped" aria-labelledby="day-jump">
     <h2 id="day-jump" x-text="jumpWords"></h2>
     <p>{{ __('Without the network this page cannot tell why, and holds both for possible. What happened?') }}</p>

@@ -11,14 +11,7 @@
 <main class="public" id="work">
     <h1>{{ $page->event->title }}</h1>
     <p>{{ $page->event->place_name }} · {{ $page->day }} · {{ __('times in :zone', ['zone' => $page->zone]) }}</p>
-    <p class="lead-answer">{{ $page->answer->headline }}</p>
-    <p>{{ $page->answer->detail }}</p>
-    @if ($page->answer->horizonNote)
-        <p><b>{{ $page->answer->horizonNote }}</b></p>
-    @endif
-    @if ($page->answer->edgeNote)
-        <p class="caution"><b>{{ $page->answer->edgeNote }}</b></p>
-    @endif
+    <x-sky-answer :answer="$page->answer" />
     <x-ribbon :ribbon="$page->ribbon" />
     <h2 id="times">{{ __('When') }}</h2>
     <x-table labelledby="times" class="stacks">

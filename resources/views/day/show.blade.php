@@ -89,7 +89,7 @@
         <button type="button" class="btn day-stop" x-on:click="stop" x-show="!isStopped()">{{ __('Stop') }}</button>
         @if ($leads)
             <button type="button" class="btn day-go-on" x-cloak x-show="isStopped()" x-bind:data-held="holding"
-                x-on:pointerdown="press" x-on:pointerup="release" x-on:pointerleave="release" x-on:keydown.enter="press" x-on:keydown.space="press" x-on:keyup="release">{{ __('Hold 2 s: go on') }}</button>
+                x-on:pointerdown="press" x-on:pointerup="release" x-on:pointerleave="release" x-on:pointercancel="release" x-on:blur="release" x-on:keydown.enter="press" x-on:keydown.space="press" x-on:keyup="release">{{ __('Hold 2 s: go on') }}</button>
         @else
             <p x-cloak x-show="isStopped()">{{ __('An organiser takes it back.') }}</p>
         @endif

@@ -1,14 +1,7 @@
 <x-event-frame :frame="$frame" room="sky" :title="__('Sky')">
     <div class="sky-top">
         <div>
-            <p class="lead-answer">{{ $page->answer->headline }}</p>
-            <p>{{ $page->answer->detail }}</p>
-            @if ($page->answer->horizonNote)
-                <p><b>{{ $page->answer->horizonNote }}</b></p>
-            @endif
-            @if ($page->answer->edgeNote)
-                <p class="caution"><b>{{ $page->answer->edgeNote }}</b></p>
-            @endif
+            <x-sky-answer :answer="$page->answer" />
             <p class="caution">{{ $page->caution }} <a href="{{ route('rules.book', $frame->event) }}#{{ $frame->filters->reason->rule() }}">{{ __('The rule') }}</a></p>
 
             <h2 id="contacts">{{ __('Contacts') }}</h2>
