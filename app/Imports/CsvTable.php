@@ -76,15 +76,15 @@ final readonly class CsvTable
             if ($cells === [null]) {
                 continue;
             }
-            $fault = match (true) {
-                count($cells) !== count($this->columns) => self::wrongCount(count($cells), count($this->columns)),
-                max(array_map(static fn(?string $cell): int => strlen((string) $cell), $cells)) > Limits::CELL_BYTES => self::tooLong(),
-                default => null,
-            };
+            $fault = count($cells) === count($this->columns) ? null : self::wrongCount(count($cells), count($this->columns));
             $byColumn = [];
             foreach ($this->columns as $i => $column) {
+                $cell = $cells[$i] ?? '';
+                if (strlen($cell) > Limits::CELL_BYTES) {
+                    $fault ??= self::tooLong();
+                }
                 try {
-                    $byColumn[$column] = self::decoded($line, $cells[$i] ?? '');
+                    $byColumn[$column] = self::decoded($line, $cell);
                 } catch (ImportException $e) {
                     $byColumn[$column] = '';
                     $fault ??= self::unreadable();

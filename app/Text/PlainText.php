@@ -19,6 +19,11 @@ final class PlainText
     /** On one line. */
     public static function of(string $text): string
     {
+        // What is printable ASCII without a space is plain already; a logger's table has two million such cells.
+        if (preg_match('/^[!-~]*+$/D', $text) === 1) {
+            return $text;
+        }
+
         return trim((string) preg_replace('/[\p{Cc}\s' . self::UNSEEN . ']+/u', ' ', self::normal($text)));
     }
 

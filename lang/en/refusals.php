@@ -178,4 +178,8 @@ return [
             'obscuration' => 'the share of the Sun that is covered',
         ],
     ],
+    'logbook' => [
+        'contacts_out_of_order' => 'First contact comes before the maximum, and that before last contact.',
+        'too_long' => 'From first to last contact no eclipse lasts longer than :most_h hours anywhere.',
+    ],
 ];

@@ -159,6 +159,12 @@ final readonly class LocalView
         return TwoCircles::coveredFraction(1.0, $this->diameterRatio(), $this->separation());
     }
 
+    /** Fraction of the Sun's light taken away, its edge being darker than its middle. */
+    public function lightCovered(): float
+    {
+        return LimbDarkening::covered($this->diameterRatio(), $this->separation());
+    }
+
     /** Direction from the Sun's centre to the Moon's, degrees from celestial north through east. */
     public function moonFromNorthDeg(): float
     {

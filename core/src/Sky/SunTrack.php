@@ -44,6 +44,12 @@ final class SunTrack
         return $this->at(JulianDate::fromDateTime($moment));
     }
 
+    /** Fraction of the Sun's light that is taken away. */
+    public function lightCoveredAt(float $julianDateUt): float
+    {
+        return $this->solver->viewAtUt($this->observer, $this->eclipse->deltaT, $julianDateUt)->lightCovered();
+    }
+
     /** @return non-empty-list<SunPosition> from the beginning to the end, evenly spaced, no farther apart than asked */
     public function positions(float $stepSeconds): array
     {

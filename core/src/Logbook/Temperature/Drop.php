@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeenShadow\Core\Logbook\Temperature;
+
+use KeenShadow\Core\Logbook\EclipseTimes;
+use KeenShadow\Core\Logbook\Series;
+
+/**
+ * By how much an eclipse cooled the air and how late: the lowest point of temperature minus baseline. Uncertainties are at 95 %.
+ *
+ * The lowest point is found twice, with a response as a guide and without; half of what they differ by is part of the uncertainty.
+ */
+final readonly class Drop
+{
+    public const GOOD_K = 0.3;
+    public const GOOD_S = 120.0;
+    /** Minutes of readings on either side of the eclipse. */
+    public const LEAST_MIN = 20;
+    private const TWO_SIGMA = 2.0;
+    /** Sums of squares are as much larger as curves made up with a known drop ask for. */
+    private const CARE = 1.5;
+    /** Times its uncertainty a drop is to be, for the lowest of many moments is low by chance already. */
+    private const CHANCE = 1.5;
+    /** Of the drop, by which the curve's form alone may pull it. */
+    private const FORM_SHARE = 0.015;
+    private const FORM_S = 15.0;
+    /** The minimum lies from so many minutes before the maximum to so many after (common practice: five to twenty after). */
+    private const LAG_MIN = [-3, 45];
+    /** No gap longer than this, or than two and a half usual steps, so many minutes around the minimum. */
+    private const GAP_S = 600.0;
+    private const GAP_STEPS = 2.5;
+    private const AROUND_S = 1200.0;
+
+    /**
+     * @param list<Objection> $objections none where it is good
+     */
+    private function __construct(
+        public ?Curve $curve,
+        public ?float $dropK,
+        public ?float $uncertaintyK,
+        public ?float $minimumAtS,
+        public ?float $lagS,
+        public ?float $lagUncertaintyS,
+        public array $objections,
+    ) {}
+
+    public static function of(Series $log, EclipseTimes $times): self
+    {
+        $curve = Curve::of($log, $times);
+        if ($curve === null) {
+            return self::nothing(null, Objection::NoBaseline);
+        }
+        $variance = $curve->baseline->noise->variance();
+        $dip = Dip::in($curve->cooling, $curve->response, $times, $variance);
+        if ($dip === null) {
+            $scatter = $curve->baseline->variance($times->maximumS) + $variance / Dip::LEAST_READINGS;
+
+            return self::nothing($curve, $curve->response->depthK <= self::CHANCE * self::TWO_SIGMA * sqrt(self::CARE * $scatter) ? Objection::WithinUncertainty : Objection::NoMinimum);
+        }
+        $plain = Dip::in($curve->cooling, Response::none(), $times, $variance);
+        $uncertaintyK = self::uncertaintyK($curve, $dip, $plain === null ? self::GOOD_K : $dip->value - $plain->value);
+        $lagUncertaintyS = self::lagUncertaintyS($curve, $dip, $plain === null ? self::GOOD_S : $dip->atS - $plain->atS);
+        $lagS = $dip->atS - $times->maximumS;
+        $drop = max(0.0, -$dip->value);
+        if (min($drop, $curve->response->depthK) <= self::CHANCE * $uncertaintyK) {
+            return self::nothing($curve, Objection::WithinUncertainty, $drop, $uncertaintyK);
+        }
+        $around = $log->longestGapS($dip->atS - self::AROUND_S, $dip->atS + self::AROUND_S);
+
+        return new self(curve: $curve, dropK: $drop, uncertaintyK: $uncertaintyK, minimumAtS: $dip->atS, lagS: $lagS, lagUncertaintyS: $lagUncertaintyS, objections: [
+            ...self::tooLittle($curve),
+            ...($around > max(self::GAP_S, self::GAP_STEPS * $curve->stepS) ? [Objection::Gap] : []),
+            ...(Disturbance::isIn($curve, $times) ? [Objection::Disturbed] : []),
+            ...($lagS < 60 * self::LAG_MIN[0] || $lagS > 60 * self::LAG_MIN[1] ? [Objection::StrangeLag] : []),
+            ...($uncertaintyK > self::GOOD_K ? [Objection::DropUncertain] : []),
+            ...($lagUncertaintyS > self::GOOD_S ? [Objection::LagUncertain] : []),
+        ]);
+    }
+
+    public function worth(): Worth
+    {
+        return match (true) {
+            $this->objections === [] => Worth::Good,
+            in_array(Worth::None, array_map(static fn(Objection $o): Worth => $o->worth(), $this->objections), true) => Worth::None,
+            default => Worth::Poor,
+        };
+    }
+
+    /** Minutes with readings before first contact that the baseline goes through. */
+    public function beforeMin(): float
+    {
+        return $this->curve === null ? 0.0 : $this->curve->baseline->before * $this->curve->stepS / 60;
+    }
+
+    /** The same after last contact and recovery. */
+    public function afterMin(): float
+    {
+        return $this->curve === null ? 0.0 : $this->curve->baseline->after * $this->curve->stepS / 60;
+    }
+
+    private static function nothing(?Curve $curve, Objection $why, ?float $dropK = null, ?float $uncertaintyK = null): self
+    {
+        return new self(curve: $curve, dropK: $dropK, uncertaintyK: $uncertaintyK, minimumAtS: null, lagS: null, lagUncertaintyS: null, objections: [$why, ...($curve === null ? [] : self::tooLittle($curve))]);
+    }
+
+    /** @return list<Objection> */
+    private static function tooLittle(Curve $curve): array
+    {
+        return [
+            ...($curve->baseline->before * $curve->stepS < 60 * self::LEAST_MIN ? [Objection::TooLittleBefore] : []),
+            ...($curve->baseline->after * $curve->stepS < 60 * self::LEAST_MIN ? [Objection::TooLittleAfter] : []),
+        ];
+    }
+
+    private static function uncertaintyK(Curve $curve, Dip $dip, float $difference): float
+    {
+        $scatter = $dip->variance + $curve->baseline->variance($dip->atS);
+
+        return self::TWO_SIGMA * sqrt(self::CARE * $scatter + $curve->resolutionK ** 2 / 12 + ($difference / 4) ** 2 + (self::FORM_SHARE * $dip->value) ** 2);
+    }
+
+    private static function lagUncertaintyS(Curve $curve, Dip $dip, float $differenceS): float
+    {
+        // A baseline that is tilted by so much moves the lowest point by that over the curve's bend.
+        $tilt = $curve->baseline->slopeVariance($dip->atS) / $dip->bend ** 2 * 3600 ** 2;
+
+        return self::TWO_SIGMA * sqrt(self::CARE * ($dip->atVariance + $tilt) + self::FORM_S ** 2 + ($differenceS / 3) ** 2);
+    }
+}
