@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models\Eyewear;
 
 use App\Models\MadeOnce;
+use App\Models\StoredFile;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models\Viewers;
 
-use App\Models\Eyewear\StoredFile;
 use App\Models\MadeOnce;
+use App\Models\StoredFile;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Viewers;
 
-use App\Models\Eyewear\StoredFile;
+use App\Models\StoredFile;
 use App\Models\Viewers\Viewer;
 use App\Models\Viewers\ViewerTrial;
 use Illuminate\Http\UploadedFile;

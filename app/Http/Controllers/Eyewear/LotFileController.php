@@ -8,7 +8,7 @@ use App\Http\Requests\Eyewear\LotFileRequest;
 use App\Models\Event;
 use App\Models\Eyewear\Lot;
 use App\Models\Eyewear\LotFile;
-use App\Models\Eyewear\StoredFile;
+use App\Models\StoredFile;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;

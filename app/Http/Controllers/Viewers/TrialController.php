@@ -8,7 +8,7 @@ use App\Domain\Viewers\DayLight;
 use App\Http\Requests\Viewers\CopyRequest;
 use App\Http\Requests\Viewers\TrialRequest;
 use App\Models\Event;
-use App\Models\Eyewear\StoredFile;
+use App\Models\StoredFile;
 use App\Models\Viewers\Viewer;
 use App\Models\Viewers\ViewerTrial;
 use App\Pages\Event\EventFrames;

@@ -6,7 +6,7 @@ namespace App\Http\Requests\Viewers;
 
 use App\Http\Requests\ReadsEdits;
 use App\Imports\Limits;
-use App\Models\Eyewear\StoredFile;
+use App\Models\StoredFile;
 use App\Text\Refusals;
 use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Models\Eyewear;
+namespace App\Models;
 
 use finfo;
 use Illuminate\Database\Eloquent\Model;
