@@ -33,8 +33,8 @@ final class LogbookWords
     {
         return match ($objection) {
             Objection::NoBaseline => __('There are too few readings outside the eclipse for a baseline.'),
-            Objection::TooLittleBefore => __('Too little before first contact: :n min with readings, :least are wanted.', ['n' => Numbers::decimal($drop->beforeMin(), 0), 'least' => Drop::LEAST_MIN]),
-            Objection::TooLittleAfter => __('Too little after last contact and :recovery min of recovery: :n min with readings, :least are wanted.', ['n' => Numbers::decimal($drop->afterMin(), 0), 'least' => Drop::LEAST_MIN, 'recovery' => Curve::RECOVERY_MIN]),
+            Objection::TooLittleBefore => __('Too little before first contact: :n min with readings, :least are wanted.', ['n' => Numbers::decimal($drop->beforeMin, 0), 'least' => Drop::LEAST_MIN]),
+            Objection::TooLittleAfter => __('Too little after last contact and :recovery min of recovery: :n min with readings, :least are wanted.', ['n' => Numbers::decimal($drop->afterMin, 0), 'least' => Drop::LEAST_MIN, 'recovery' => Curve::RECOVERY_MIN]),
             Objection::WithinUncertainty => __('No drop beyond its uncertainty.'),
             Objection::NoMinimum => __('It cooled, but the readings do not show a lowest point.'),
             Objection::Gap => __('Readings are missing around the minimum.'),

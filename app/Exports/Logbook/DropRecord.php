@@ -21,7 +21,7 @@ final class DropRecord
             'drop_uncertainty_k' => self::rounded($drop->uncertaintyK, 3),
             'minimum_at' => $drop->minimumAtS === null ? null : Clock::ofMs(1000 * (int) round($drop->minimumAtS))->format('Y-m-d\TH:i:s\Z'),
             'lag_s' => self::rounded($drop->lagS, 0),
-            'baseline' => ['before_min' => round($drop->beforeMin(), 1), 'after_min' => round($drop->afterMin(), 1), 'rms_k' => self::rounded($drop->curve?->baseline->noise->rms, 3)],
+            'baseline' => ['before_min' => round($drop->beforeMin, 1), 'after_min' => round($drop->afterMin, 1), 'rms_k' => self::rounded($drop->rmsK, 3)],
             'verdict' => $drop->worth()->value,
             'why' => LogbookWords::why($drop),
         ];

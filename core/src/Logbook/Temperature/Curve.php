@@ -56,6 +56,18 @@ final readonly class Curve
         return new self($cooling, $baseline, $response, $medians->stepS(), $resolution);
     }
 
+    /** Minutes with readings before first contact that the baseline goes through. */
+    public function beforeMin(): float
+    {
+        return $this->baseline->before * $this->stepS / 60;
+    }
+
+    /** The same after last contact and recovery. */
+    public function afterMin(): float
+    {
+        return $this->baseline->after * $this->stepS / 60;
+    }
+
     /** What the response leaves. */
     public function rest(): Series
     {

@@ -34,30 +34,43 @@ final readonly class Drop
     private const AROUND_S = 1200.0;
 
     /**
+     * @param float|null $dropK null where there is no baseline to measure it from
+     * @param float|null $minimumAtS seconds since 1970; null where there is no drop
+     * @param float|null $lagS by how much that is after the maximum
+     * @param float $beforeMin minutes with readings before first contact that the baseline goes through
+     * @param float $afterMin the same after last contact and recovery
+     * @param float|null $rmsK scatter around the baseline
      * @param list<Objection> $objections none where it is good
      */
     private function __construct(
-        public ?Curve $curve,
         public ?float $dropK,
         public ?float $uncertaintyK,
         public ?float $minimumAtS,
         public ?float $lagS,
         public ?float $lagUncertaintyS,
+        public float $beforeMin,
+        public float $afterMin,
+        public ?float $rmsK,
         public array $objections,
     ) {}
 
     public static function of(Series $log, EclipseTimes $times): self
     {
-        $curve = Curve::of($log, $times);
+        return self::under(Curve::of($log, $times), $log, $times);
+    }
+
+    /** @param Curve|null $curve of that log, null where it has none */
+    public static function under(?Curve $curve, Series $log, EclipseTimes $times): self
+    {
         if ($curve === null) {
-            return self::nothing(null, Objection::NoBaseline);
+            return new self(dropK: null, uncertaintyK: null, minimumAtS: null, lagS: null, lagUncertaintyS: null, beforeMin: 0.0, afterMin: 0.0, rmsK: null, objections: [Objection::NoBaseline]);
         }
         $variance = $curve->baseline->noise->variance();
         $dip = Dip::in($curve->cooling, $curve->response, $times, $variance);
         if ($dip === null) {
             $scatter = $curve->baseline->variance($times->maximumS) + $variance / Dip::LEAST_READINGS;
 
-            return self::nothing($curve, $curve->response->depthK <= self::CHANCE * self::TWO_SIGMA * sqrt(self::CARE * $scatter) ? Objection::WithinUncertainty : Objection::NoMinimum);
+            return self::nothing($curve, null, null, $curve->response->depthK <= self::CHANCE * self::TWO_SIGMA * sqrt(self::CARE * $scatter) ? Objection::WithinUncertainty : Objection::NoMinimum);
         }
         $plain = Dip::in($curve->cooling, Response::none(), $times, $variance);
         $uncertaintyK = self::uncertaintyK($curve, $dip, $plain === null ? self::GOOD_K : $dip->value - $plain->value);
@@ -65,11 +78,11 @@ final readonly class Drop
         $lagS = $dip->atS - $times->maximumS;
         $drop = max(0.0, -$dip->value);
         if (min($drop, $curve->response->depthK) <= self::CHANCE * $uncertaintyK) {
-            return self::nothing($curve, Objection::WithinUncertainty, $drop, $uncertaintyK);
+            return self::nothing($curve, $drop, $uncertaintyK, Objection::WithinUncertainty);
         }
         $around = $log->longestGapS($dip->atS - self::AROUND_S, $dip->atS + self::AROUND_S);
 
-        return new self(curve: $curve, dropK: $drop, uncertaintyK: $uncertaintyK, minimumAtS: $dip->atS, lagS: $lagS, lagUncertaintyS: $lagUncertaintyS, objections: [
+        return new self(dropK: $drop, uncertaintyK: $uncertaintyK, minimumAtS: $dip->atS, lagS: $lagS, lagUncertaintyS: $lagUncertaintyS, beforeMin: $curve->beforeMin(), afterMin: $curve->afterMin(), rmsK: $curve->baseline->noise->rms, objections: [
             ...self::tooLittle($curve),
             ...($around > max(self::GAP_S, self::GAP_STEPS * $curve->stepS) ? [Objection::Gap] : []),
             ...(Disturbance::isIn($curve, $times) ? [Objection::Disturbed] : []),
@@ -81,36 +94,26 @@ final readonly class Drop
 
     public function worth(): Worth
     {
+        $worths = array_map(static fn(Objection $objection): Worth => $objection->worth(), $this->objections);
+
         return match (true) {
-            $this->objections === [] => Worth::Good,
-            in_array(Worth::None, array_map(static fn(Objection $o): Worth => $o->worth(), $this->objections), true) => Worth::None,
+            $worths === [] => Worth::Good,
+            in_array(Worth::None, $worths, true) => Worth::None,
             default => Worth::Poor,
         };
     }
 
-    /** Minutes with readings before first contact that the baseline goes through. */
-    public function beforeMin(): float
+    private static function nothing(Curve $curve, ?float $dropK, ?float $uncertaintyK, Objection $why): self
     {
-        return $this->curve === null ? 0.0 : $this->curve->baseline->before * $this->curve->stepS / 60;
-    }
-
-    /** The same after last contact and recovery. */
-    public function afterMin(): float
-    {
-        return $this->curve === null ? 0.0 : $this->curve->baseline->after * $this->curve->stepS / 60;
-    }
-
-    private static function nothing(?Curve $curve, Objection $why, ?float $dropK = null, ?float $uncertaintyK = null): self
-    {
-        return new self(curve: $curve, dropK: $dropK, uncertaintyK: $uncertaintyK, minimumAtS: null, lagS: null, lagUncertaintyS: null, objections: [$why, ...($curve === null ? [] : self::tooLittle($curve))]);
+        return new self(dropK: $dropK, uncertaintyK: $uncertaintyK, minimumAtS: null, lagS: null, lagUncertaintyS: null, beforeMin: $curve->beforeMin(), afterMin: $curve->afterMin(), rmsK: $curve->baseline->noise->rms, objections: [$why, ...self::tooLittle($curve)]);
     }
 
     /** @return list<Objection> */
     private static function tooLittle(Curve $curve): array
     {
         return [
-            ...($curve->baseline->before * $curve->stepS < 60 * self::LEAST_MIN ? [Objection::TooLittleBefore] : []),
-            ...($curve->baseline->after * $curve->stepS < 60 * self::LEAST_MIN ? [Objection::TooLittleAfter] : []),
+            ...($curve->beforeMin() < self::LEAST_MIN ? [Objection::TooLittleBefore] : []),
+            ...($curve->afterMin() < self::LEAST_MIN ? [Objection::TooLittleAfter] : []),
         ];
     }
 
