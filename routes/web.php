@@ -61,5 +61,6 @@ Route::middleware('auth')->group(function (): void {
     require __DIR__ . '/viewers.php';
     require __DIR__ . '/runsheet.php';
     require __DIR__ . '/day.php';
+    require __DIR__ . '/logbook.php';
     require __DIR__ . '/rules.php';
 });

@@ -20,6 +20,7 @@ final class DatabaseRefusals
             'suppliers_organisation_id_name_unique' => ['name', __('There is a supplier of that name already.')],
             'audience_groups_name' => ['name', __('This event has a group of that name already.')],
             'viewers_name' => ['name', __('This event has a viewer of that name already.')],
+            'instrument_logs_corrects_id_unique', 'instrument_logs_corrects_id_key' => ['zone', __('Somebody has read it anew or taken it out meanwhile: load the page again.')],
             'tags_within_lot' => ['pairs', __('Pairs with higher tags have been inspected meanwhile: load the page again.')],
             'tag_within_lot' => ['tag', __('The lot has fewer pairs by now: load the page again.')],
             default => [null, ''],

@@ -25,21 +25,26 @@ final readonly class CsvTable
         private mixed $stream,
         public array $columns,
         private string $separator,
+        private int $linesBefore,
     ) {}
 
     /**
      * @param string $path a file, or - for standard input
      * @param list<string> $needed columns that must be there
      * @param list<string>|null $allowed further columns that may be, null for any
+     * @param int $linesBefore lines before the one that names the columns, which are passed over
      * @param callable(string): string|null $named gives a column its name for what stands over it; null takes it as it is
      *
      * @throws ImportException when the file cannot be read or its header does not fit
      */
-    public static function open(string $path, array $needed, ?array $allowed, ?callable $named = null): self
+    public static function open(string $path, array $needed, ?array $allowed, ?callable $named = null, int $linesBefore = 0): self
     {
         $stream = $path === '-' ? STDIN : (is_file($path) && is_readable($path) ? fopen($path, 'r') : false);
         if ($stream === false) {
             throw new ImportException(__('The file ":path" cannot be read.', ['path' => $path]));
+        }
+        for ($line = 0; $line < $linesBefore; ++$line) {
+            fgets($stream);
         }
         $first = fgets($stream);
         if ($first === false || trim($first) === '') {
@@ -48,15 +53,7 @@ final readonly class CsvTable
         if (str_starts_with($first, "\xFF\xFE") || str_starts_with($first, "\xFE\xFF")) {
             throw new ImportException(__('The file is written in UTF-16; save it as CSV in UTF-8.'));
         }
-        $first = self::decoded(1, $first);
-        $separator = match (true) {
-            str_contains($first, ';') => ';',
-            str_contains($first, "\t") => "\t",
-            default => ',',
-        };
-        $header = str_getcsv($first, $separator, escape: '');
-        $columns = array_map(static fn(?string $cell): string => trim((string) $cell), $header);
-        $columns[0] = self::withoutMark($columns[0]);
+        $columns = self::heads($first);
         $columns = $named === null ? $columns : array_map($named, $columns);
         $missing = array_diff($needed, $columns);
         $strange = $allowed === null ? [] : array_diff($columns, $needed, $allowed);
@@ -66,13 +63,27 @@ final readonly class CsvTable
             ]));
         }
 
-        return new self($stream, $columns, $separator);
+        return new self($stream, $columns, self::separator($first), $linesBefore);
+    }
+
+    /**
+     * @return list<string> what the cells of a line of heads say
+     *
+     * @throws ImportException when it is no text
+     */
+    public static function heads(string $line): array
+    {
+        $line = self::decoded(1, $line);
+        $cells = array_map(static fn(?string $cell): string => trim((string) $cell), str_getcsv($line, self::separator($line), escape: ''));
+        $cells[0] = self::withoutMark($cells[0]);
+
+        return $cells;
     }
 
     /** @return iterable<CsvRow> */
     public function rows(): iterable
     {
-        for ($line = 2; ($cells = fgetcsv($this->stream, separator: $this->separator, escape: '')) !== false; ++$line) {
+        for ($line = 2 + $this->linesBefore; ($cells = fgetcsv($this->stream, separator: $this->separator, escape: '')) !== false; ++$line) {
             if ($cells === [null]) {
                 continue;
             }
@@ -92,6 +103,15 @@ final readonly class CsvTable
             }
             yield new CsvRow($line, $byColumn, $this->separator !== ',', $fault);
         }
+    }
+
+    private static function separator(string $line): string
+    {
+        return match (true) {
+            str_contains($line, ';') => ';',
+            str_contains($line, "\t") => "\t",
+            default => ',',
+        };
     }
 
     /** @throws ImportException when it is neither UTF-8 nor Windows-1252, where five bytes mean nothing */

@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Models\Audience\AudienceGroup;
 use App\Models\Audience\AudienceStation;
 use App\Models\Audience\TickedSupply;
+use App\Models\Logbook\InstrumentLog;
 use App\Models\RunSheet\Duty;
 use App\Models\RunSheet\Helper;
 use App\Models\RunSheet\SheetBundle;
@@ -140,6 +141,12 @@ final class Event extends Model
     public function positionReadings(): HasMany
     {
         return $this->hasMany(PositionReading::class);
+    }
+
+    /** @return HasMany<InstrumentLog, $this> */
+    public function instrumentLogs(): HasMany
+    {
+        return $this->hasMany(InstrumentLog::class);
     }
 
     /** @return HasMany<SheetBundle, $this> */

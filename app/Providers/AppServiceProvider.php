@@ -15,6 +15,7 @@ use App\Domain\Event\LookingGroups;
 use App\Domain\Event\Rounds;
 use App\Domain\Event\WantedViewers;
 use App\Domain\Eyewear\FitPairsOfLots;
+use App\Domain\Logbook\LoggedSeries;
 use App\Domain\RunSheet\Duties;
 use App\Domain\RunSheet\HelpersKnown;
 use App\Domain\RunSheet\PlansOfSheets;
@@ -22,11 +23,13 @@ use App\Domain\RunSheet\SheetFiles;
 use App\Domain\Viewers\ViewersWanted;
 use App\Domain\Workers;
 use App\Exports\RunSheet\WrittenFiles;
+use App\Imports\Logbook\StoredSeries;
 use App\Models\Event;
 use App\Pages\Audience\AudienceRoom;
 use App\Pages\Day\DayRoom;
 use App\Pages\Eyewear\EyewearRoom;
 use App\Pages\Eyewear\KeptStations;
+use App\Pages\Logbook\LogbookRoom;
 use App\Pages\Rules\KeptBook;
 use App\Pages\RunSheet\RunSheetRoom;
 use App\Pages\Site\SiteRoom;
@@ -60,10 +63,11 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(Rounds::class, RoundsOfGroups::class);
         $this->app->bind(HelpersByKey::class, HelpersKnown::class);
         $this->app->bind(DayPlans::class, PlansOfSheets::class);
+        $this->app->bind(LoggedSeries::class, StoredSeries::class);
         $this->app->bind(SheetFiles::class, WrittenFiles::class);
         $this->app->bind(WantedViewers::class, ViewersWanted::class);
         // In the order of work: a new room is added here.
-        $this->app->tag([SkyRoom::class, SiteRoom::class, AudienceRoom::class, EyewearRoom::class, ViewersRoom::class, RunSheetRoom::class, DayRoom::class], 'rooms');
+        $this->app->tag([SkyRoom::class, SiteRoom::class, AudienceRoom::class, EyewearRoom::class, ViewersRoom::class, RunSheetRoom::class, DayRoom::class, LogbookRoom::class], 'rooms');
         $this->app->tag([KeptBook::class, KeptStations::class], 'kept');
     }
 
@@ -82,6 +86,6 @@ final class AppServiceProvider extends ServiceProvider
         Date::use(CarbonImmutable::class);
         RateLimiter::for('helper', static fn(Request $request): Limit => Limit::perMinute(self::HELPER_ASKS)->by($request->path()));
         // Anything else in an address is not found, rather than an error of the database.
-        Route::patterns(array_fill_keys(['event', 'lot', 'viewer', 'pairCheck', 'placeList', 'place', 'positionReading', 'audienceGroup', 'lotScan', 'lotFile', 'supplier', 'stockEntry', 'meterReading', 'viewerTrial', 'sheetTemplate', 'helper', 'sheetBundle'], '[0-9]{1,18}') + ['tag' => '[0-9]{1,6}', 'paper' => '[a-z0-9]{1,10}', 'part' => '[a-z_]{1,20}', 'wall' => '[a-z0-9]{1,10}', 'sheetPaper' => '[a-z0-9]{1,10}', 'calendarKey' => '[0-9a-f]{40}', 'dutyKey' => '[0-9a-f]{40}', 'publicKey' => '[0-9a-f]{10}', 'turn' => 'g[0-9]{1,18}-[a-z_]{1,20}', 'post' => '[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}', 'cue' => '[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}']);
+        Route::patterns(array_fill_keys(['event', 'lot', 'viewer', 'pairCheck', 'placeList', 'place', 'positionReading', 'audienceGroup', 'lotScan', 'lotFile', 'supplier', 'stockEntry', 'meterReading', 'viewerTrial', 'sheetTemplate', 'helper', 'sheetBundle', 'instrumentLog'], '[0-9]{1,18}') + ['tag' => '[0-9]{1,6}', 'paper' => '[a-z0-9]{1,10}', 'part' => '[a-z_]{1,20}', 'wall' => '[a-z0-9]{1,10}', 'sheetPaper' => '[a-z0-9]{1,10}', 'calendarKey' => '[0-9a-f]{40}', 'dutyKey' => '[0-9a-f]{40}', 'publicKey' => '[0-9a-f]{10}', 'turn' => 'g[0-9]{1,18}-[a-z_]{1,20}', 'post' => '[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}', 'cue' => '[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}']);
     }
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Text;
 
+use KeenShadow\Core\Logbook\Light\LightCurve;
+use KeenShadow\Core\Logbook\Light\Sensor;
+use KeenShadow\Core\Logbook\Quantity;
 use KeenShadow\Core\Logbook\Temperature\Curve;
 use KeenShadow\Core\Logbook\Temperature\Drop;
 use KeenShadow\Core\Logbook\Temperature\Objection;
@@ -18,6 +21,68 @@ final class LogbookWords
             Worth::Good => __('Good'),
             Worth::Poor => __('Poor'),
             Worth::None => __('None'),
+        };
+    }
+
+    /** By how much it was colder and how late, with what both may be wrong. */
+    public static function drop(Drop $drop): string
+    {
+        return match (true) {
+            $drop->dropK === null || $drop->uncertaintyK === null => __('No drop of the temperature can be told.'),
+            $drop->lagS === null || $drop->lagUncertaintyS === null => __('No drop of the temperature: :drop ± :uncertainty K (95 %).', ['drop' => Numbers::decimal($drop->dropK, 1), 'uncertainty' => Numbers::decimal($drop->uncertaintyK, 1)]),
+            default => __('The air cooled by :drop ± :uncertainty K, lowest :lag ± :minutes min :after the maximum (95 %).', [
+                'drop' => Numbers::decimal($drop->dropK, 1), 'uncertainty' => Numbers::decimal(ceil(10 * $drop->uncertaintyK) / 10, 1),
+                'lag' => Numbers::decimal(abs($drop->lagS) / 60, 0), 'minutes' => Numbers::decimal(ceil($drop->lagUncertaintyS / 60), 0), 'after' => $drop->lagS < 0 ? __('before') : __('after'),
+            ]),
+        };
+    }
+
+    /** Seconds typed as "90", "1:30" or "-1:00:00"; 0 for nothing, never more than the most. */
+    public static function seconds(string $typed, int $most): int
+    {
+        $sign = preg_match('/^[−-]/u', $typed) === 1 ? -1 : 1;
+        $seconds = 0;
+        foreach (explode(':', (string) preg_replace('/^[+−-]/u', '', $typed)) as $part) {
+            $seconds = 60 * $seconds + (int) $part;
+        }
+
+        return $sign * min($most, $seconds);
+    }
+
+    public static function quantity(Quantity $quantity): string
+    {
+        return match ($quantity) {
+            Quantity::Temperature => __('Temperature, °C'),
+            Quantity::Light => __('Light, lx'),
+            Quantity::Pressure => __('Pressure, hPa'),
+        };
+    }
+
+    /** What else is drawn beside the curves. */
+    public static function legend(Quantity $quantity): string
+    {
+        return match ($quantity) {
+            Quantity::Temperature => __('dashed: the baseline, as it would have been without an eclipse; upright: lowest against it'),
+            Quantity::Light => __('dashed: under a clear sky, with the Moon before the Sun'),
+            Quantity::Pressure => '',
+        };
+    }
+
+    public static function sensor(Sensor $sensor): string
+    {
+        return match ($sensor) {
+            Sensor::Flat => __('lying flat'),
+            Sensor::Turned => __('turned to the Sun all the time'),
+        };
+    }
+
+    /** Light beside what a clear sky gives. */
+    public static function light(?float $factor, ?float $clearShare): string
+    {
+        return match (true) {
+            $factor === null => __('Light: too little was logged outside the eclipse to tell what a clear sky gave this meter.'),
+            $clearShare === null => __('Light: :factor % of what a clear sky gives by computation; in the eclipse the Sun was too low to tell clouds.', ['factor' => Numbers::aboutPercent($factor)]),
+            default => __('Light: :factor % of what a clear sky gives by computation; clear in :clear % of the eclipse.', ['factor' => Numbers::aboutPercent($factor), 'clear' => Numbers::aboutPercent($clearShare)]) . ($clearShare < LightCurve::CLEAR_SHARE ? ' ' . __('It shows clouds rather than the eclipse.') : ''),
         };
     }
 

@@ -37,7 +37,7 @@ final class DatabaseSeeder extends Seeder
         $person('helper', 'Nora Brisa', Role::Helper);
 
         $event = fn(string $title, string $date): Event => Event::query()->create(self::HERE + ['organisation_id' => $organisation->id, 'title' => $title, 'eclipse_date' => $date]);
-        $event('Evening crescent on the beach', '2026-08-12');
+        $evening = $event('Evening crescent on the beach', '2026-08-12');
         $total = $event('Totality on the sea wall', '2027-08-02');
         $ring = $event('Ring of fire, class 5B', '2028-01-26');
         $ring->update(['place_name' => 'Salt Pan School, yard', 'lat' => 36.5172, 'lon' => -6.2781, 'height_m' => 6]);
@@ -47,6 +47,7 @@ final class DatabaseSeeder extends Seeder
         DemoAudience::schoolAfternoon($ring);
         DemoViewers::workshop($total, $ring, $organiser);
         DemoRunSheets::write($total, $ring, $organiser);
+        DemoLogbook::evening($evening, $organiser);
         DemoEyewear::stock($organisation, $organiser, $checker, $total);
     }
 }

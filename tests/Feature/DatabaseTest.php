@@ -16,6 +16,7 @@ use Illuminate\Support\Str;
 use KeenShadow\Core\RunSheet\Cues\Sheet;
 use KeenShadow\Core\Viewers\Design\DesignRecord;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Feature\Logbook\WithLogger;
 use Tests\RefreshDatabase;
 use Tests\TestCase;
 
@@ -23,8 +24,9 @@ use Tests\TestCase;
 final class DatabaseTest extends TestCase
 {
     use RefreshDatabase;
+    use WithLogger;
 
-    private const APPEND_ONLY = ['day_entries', 'pair_checks', 'plan_revisions', 'rehearsals', 'sheet_revisions', 'stock_moves', 'viewer_trials'];
+    private const APPEND_ONLY = ['day_entries', 'instrument_logs', 'pair_checks', 'plan_revisions', 'rehearsals', 'sheet_revisions', 'stock_moves', 'viewer_trials'];
 
     /** @return iterable<string, array{string}> */
     public static function forbidden(): iterable
@@ -84,6 +86,7 @@ final class DatabaseTest extends TestCase
             ViewerTrial::query()->create(['uuid' => Str::uuid()->toString(), 'viewer_id' => $viewer->id, 'design' => $viewer->design, 'tried_on' => '2027-01-01', 'image_mm' => 2.8, 'uncertainty_mm' => 0.5, 'tried_by' => $user->id]);
             $played = Rehearsal::query()->create(['uuid' => Str::uuid()->toString(), 'event_id' => $event->id, 'from_at' => now(), 'begun_at' => now(), 'speed' => 60, 'is_for_all' => true, 'begun_by' => $user->id, 'who' => $user->name]);
             DayEntry::query()->create(['uuid' => Str::uuid()->toString(), 'event_id' => $event->id, 'rehearsal_id' => $played->id, 'kind' => 'note', 'made_by' => $user->id, 'who' => $user->name, 'made_at' => now()]);
+            self::loggerOf($event, $user);
             $this->expectException(QueryException::class);
             $this->expectExceptionMessage('never changed or deleted');
             DB::statement($statement);
@@ -104,7 +107,7 @@ final class DatabaseTest extends TestCase
             self::assertFalse($row->empties, $row->name);
             $of[$row->changes ? 'changed' : ($row->adds ? 'added to' : 'read')][] = $row->name;
         }
-        self::assertSame(['day_entries', 'pair_checks', 'plan_revisions', 'rehearsals', 'sheet_revisions', 'stock_moves', 'stored_files', 'viewer_trials'], $of['added to'] ?? []);
+        self::assertSame(['day_entries', 'instrument_logs', 'pair_checks', 'plan_revisions', 'rehearsals', 'sheet_revisions', 'stock_moves', 'stored_files', 'viewer_trials'], $of['added to'] ?? []);
         self::assertSame(['catalogue_eclipses', 'migrations', 'place_names', 'places', 'reference_data', 'region_names'], $of['read'] ?? []);
         self::assertSame(['audience_groups', 'audience_stations', 'bundled_sheets', 'cache', 'cache_locks', 'duties', 'events', 'failed_jobs', 'helpers', 'jobs', 'listed_places', 'lot_files', 'lot_scans', 'lots', 'meter_readings', 'organisations', 'place_lists', 'position_readings', 'sessions', 'sheet_bundles', 'sheet_templates', 'suppliers', 'ticked_supplies', 'trays', 'users', 'viewers'], $of['changed'] ?? []);
     }

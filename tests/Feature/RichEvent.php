@@ -29,10 +29,13 @@ use KeenShadow\Core\RunSheet\Rotation\Turn;
 use KeenShadow\Core\Viewers\Design\DesignRecord;
 use KeenShadow\Core\Viewers\Sheet\Paper;
 use KeenShadow\Core\Viewers\Sheet\Part;
+use Tests\Feature\Logbook\WithLogger;
 
 /** One record of everything that an address may name. */
 trait RichEvent
 {
+    use WithLogger;
+
     /**
      * An event with one record of every kind that an address may name.
      *
@@ -70,6 +73,7 @@ trait RichEvent
             'placeList' => $list,
             'sheetBundle' => $event->sheetBundles()->create(['uuid' => Str::uuid()->toString(), 'place_list_id' => $list->id, 'paper' => 'a4', 'size' => 1, 'sequence' => 0]),
             'place' => $list->places()->create(['position' => 1, 'name' => 'School', 'lat' => 36.5, 'lon' => -6.3, 'height_m' => 0]),
+            'instrumentLog' => self::loggerOf($event, $owner),
             'positionReading' => $event->positionReadings()->create(['seconds' => 60]),
         ];
     }

@@ -28,12 +28,28 @@ final readonly class Series
     {
         for ($i = 1, $count = count($atS); $i < $count; ++$i) {
             if ($atS[$i] < $atS[$i - 1]) {
-                array_multisort($atS, $values);
-                break;
+                return self::sorted($atS, $values);
             }
         }
 
         return new self($atS, $values);
+    }
+
+    /**
+     * With less memory than array_multisort() takes.
+     *
+     * @param list<float> $atS
+     * @param list<float> $values
+     */
+    private static function sorted(array $atS, array $values): self
+    {
+        asort($atS);
+        $inOrder = [];
+        foreach ($atS as $i => $_) {
+            $inOrder[] = $values[$i];
+        }
+
+        return new self(array_values($atS), $inOrder);
     }
 
     public function count(): int

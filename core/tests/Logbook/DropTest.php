@@ -49,6 +49,7 @@ final class DropTest extends TestCase
         self::assertEqualsWithDelta(60 * $log->lagOfMinimum(), $drop->lagS, Drop::GOOD_S);
         self::assertSame(MadeUpLog::MAXIMUM_S + (float) $drop->lagS, $drop->minimumAtS);
         self::assertGreaterThan(0.0, $drop->uncertaintyK);
+        self::assertEquals($drop, Drop::fromArray($drop->toArray()));
     }
 
     /** @return iterable<string, array{MadeUpLog, Worth, Objection}> */

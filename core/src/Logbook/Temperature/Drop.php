@@ -103,6 +103,33 @@ final readonly class Drop
         };
     }
 
+    /** @return array{numbers: list<float|null>, objections: list<string>} to be kept */
+    public function toArray(): array
+    {
+        return [
+            'numbers' => [$this->dropK, $this->uncertaintyK, $this->minimumAtS, $this->lagS, $this->lagUncertaintyS, $this->beforeMin, $this->afterMin, $this->rmsK],
+            'objections' => array_map(static fn(Objection $objection): string => $objection->value, $this->objections),
+        ];
+    }
+
+    /** @param array{numbers: list<float|null>, objections: list<string>} $kept */
+    public static function fromArray(array $kept): self
+    {
+        [$dropK, $uncertaintyK, $minimumAtS, $lagS, $lagUncertaintyS, $beforeMin, $afterMin, $rmsK] = $kept['numbers'];
+
+        return new self(
+            dropK: $dropK,
+            uncertaintyK: $uncertaintyK,
+            minimumAtS: $minimumAtS,
+            lagS: $lagS,
+            lagUncertaintyS: $lagUncertaintyS,
+            beforeMin: $beforeMin ?? 0.0,
+            afterMin: $afterMin ?? 0.0,
+            rmsK: $rmsK,
+            objections: array_map(Objection::from(...), $kept['objections']),
+        );
+    }
+
     private static function nothing(Curve $curve, ?float $dropK, ?float $uncertaintyK, Objection $why): self
     {
         return new self(dropK: $dropK, uncertaintyK: $uncertaintyK, minimumAtS: null, lagS: null, lagUncertaintyS: null, beforeMin: $curve->beforeMin(), afterMin: $curve->afterMin(), rmsK: $curve->baseline->noise->rms, objections: [$why, ...self::tooLittle($curve)]);

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Logbook;
+
+use App\Domain\Logbook\Measured;
+use App\Domain\Logbook\Measurements;
+use App\Drawings\Event\ShadowRibbon;
+use App\Drawings\Logbook\MeasuredCurves;
+use App\Text\LogbookWords;
+use DateTimeImmutable;
+use KeenShadow\Core\Logbook\Temperature\Drop;
+use KeenShadow\Core\Logbook\Temperature\Worth;
+use KeenShadow\Core\Sky\LocalEclipse;
+use KeenShadow\Core\Time\Interval;
+use KeenShadow\Core\Time\JulianDate;
+
+/** Loggers of an event side by side, and by how much the eclipse cooled the air. */
+final readonly class InstrumentsPage
+{
+    /** On either side of the eclipse, where something was logged. */
+    private const MOST_BESIDE_S = 7200.0;
+
+    /** @param list<InstrumentRow> $rows */
+    private function __construct(
+        public string $headline,
+        public array $rows,
+        public MeasuredCurves $curves,
+    ) {}
+
+    /** @param list<Measured> $instruments */
+    public static function of(array $instruments, LocalEclipse $here, ShadowRibbon $ribbon): self
+    {
+        $drops = array_values(array_filter(array_map(static fn(Measured $m): ?Drop => $m->drop, $instruments)));
+        usort($drops, static fn(Drop $a, Drop $b): int => [self::rank($a), $a->uncertaintyK ?? INF] <=> [self::rank($b), $b->uncertaintyK ?? INF]);
+
+        return new self(
+            $instruments === [] ? __('No instrument has logged anything here yet.') : ($drops === [] ? __('No temperature was logged.') : LogbookWords::drop($drops[0])),
+            array_map(static fn(Measured $m): InstrumentRow => InstrumentRow::of($m, $here), $instruments),
+            MeasuredCurves::of($instruments, $ribbon),
+        );
+    }
+
+    /**
+     * What the ribbon shows: the eclipse, and what was logged beside it.
+     *
+     * @param list<Measured> $instruments
+     */
+    public static function axis(array $instruments, LocalEclipse $here): ?Interval
+    {
+        $times = Measurements::times($here);
+        if ($instruments === [] || $times === null) {
+            return null;
+        }
+        $fromS = max($times->c1S - self::MOST_BESIDE_S, min(array_map(static fn(Measured $m): float => $m->fromS, $instruments)));
+        $toS = min($times->c4S + self::MOST_BESIDE_S, max(array_map(static fn(Measured $m): float => $m->toS, $instruments)));
+        $unix = static fn(DateTimeImmutable $moment): float => JulianDate::fromDateTime($moment);
+
+        return new Interval(
+            min($unix($here->spanBegins()), JulianDate::UNIX_EPOCH + $fromS / 86400),
+            max($unix($here->spanEnds()), JulianDate::UNIX_EPOCH + $toS / 86400),
+        );
+    }
+
+    private static function rank(Drop $drop): int
+    {
+        return match ($drop->worth()) {
+            Worth::Good => 0,
+            Worth::Poor => 1,
+            Worth::None => 2,
+        };
+    }
+}
