@@ -22,10 +22,29 @@ final readonly class StoredSeries implements LoggedSeries
 
     public function of(InstrumentLog $log): array
     {
-        $reading = Reading::ofLog($log);
-        $kept = $this->kept->by('logged', [$log->sha256, $reading->zone->getName(), $reading->order, $reading->aheadS], static fn(): array => self::plain(LoggerFile::readStored($log->stored()->firstOrFail()->content(), $reading)));
+        return $this->keptOf($log, static fn(): array => LoggerFile::readStored($log->stored()->firstOrFail()->content(), Reading::ofLog($log)));
+    }
 
-        return self::series($kept);
+    /**
+     * Keeps what was read while a file was checked, so that nobody waits for it twice.
+     *
+     * @param array<string, Series> $series
+     */
+    public function remember(InstrumentLog $log, array $series): void
+    {
+        $this->keptOf($log, static fn(): array => $series);
+    }
+
+    /**
+     * @param callable(): array<string, Series> $read
+     *
+     * @return array<string, Series>
+     */
+    private function keptOf(InstrumentLog $log, callable $read): array
+    {
+        $reading = Reading::ofLog($log);
+
+        return self::series($this->kept->by('logged', [$log->sha256, $reading->zone->getName(), $reading->order, $reading->aheadS], static fn(): array => self::plain($read())));
     }
 
     /** Packs a file so that it can be stored, and tells where; whoever asks removes it. */

@@ -27,6 +27,7 @@ final readonly class InstrumentController
         private EventReader $reader,
         private Measurements $measurements,
         private EventFrames $frames,
+        private StoredSeries $stored,
     ) {}
 
     public function index(Event $event): View
@@ -45,13 +46,14 @@ final readonly class InstrumentController
         }
         $path = $request->upload()->getPathname();
         try {
-            LoggerFile::read($path, $request->reading());
+            $series = LoggerFile::read($path, $request->reading());
         } catch (ImportFaults $e) {
             throw ValidationException::withMessages(['file' => $e->told()]);
         }
         $packed = StoredSeries::packed($path);
         try {
-            InstrumentLog::makeOnce($request->uuid(), ['event_id' => $event->id, 'sha256' => StoredFile::keep($packed, StoredSeries::MEDIA_TYPE), 'made_by' => $request->user()?->id] + $request->fields());
+            $log = InstrumentLog::makeOnce($request->uuid(), ['event_id' => $event->id, 'sha256' => StoredFile::keep($packed, StoredSeries::MEDIA_TYPE), 'made_by' => $request->user()?->id] + $request->fields());
+            $this->stored->remember($log, $series);
         } finally {
             unlink($packed);
         }
@@ -68,11 +70,12 @@ final readonly class InstrumentController
     public function update(InstrumentRequest $request, Event $event, InstrumentLog $instrumentLog): RedirectResponse
     {
         try {
-            LoggerFile::readStored($instrumentLog->stored()->firstOrFail()->content(), $request->reading());
+            $series = LoggerFile::readStored($instrumentLog->stored()->firstOrFail()->content(), $request->reading());
         } catch (ImportFaults $e) {
             throw ValidationException::withMessages(['zone' => $e->told()]);
         }
-        InstrumentLog::makeOnce($request->uuid(), ['event_id' => $event->id, 'sha256' => $instrumentLog->sha256, 'made_by' => $request->user()?->id, 'corrects_id' => $instrumentLog->id] + $request->fields());
+        $log = InstrumentLog::makeOnce($request->uuid(), ['event_id' => $event->id, 'sha256' => $instrumentLog->sha256, 'made_by' => $request->user()?->id, 'corrects_id' => $instrumentLog->id] + $request->fields());
+        $this->stored->remember($log, $series);
 
         return $this->back($event)->with('status', __('Read anew.'));
     }
