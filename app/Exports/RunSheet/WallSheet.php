@@ -8,6 +8,7 @@ use App\Domain\RunSheet\FilterMoment;
 use App\Domain\RunSheet\WrittenRota;
 use App\Domain\RunSheet\WrittenSheet;
 use App\Domain\RunSheet\WrittenStint;
+use App\Exports\PlainPdf;
 use App\Text\Clock;
 use App\Text\CueWords;
 use App\Text\Days;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Exports\RunSheet;
+namespace App\Exports;
 
 use Dompdf\Dompdf;
 use Dompdf\Options;
