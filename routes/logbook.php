@@ -3,11 +3,20 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Logbook\InstrumentController;
+use App\Http\Controllers\Logbook\LogController;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('events/{event}/logbook')->name('logbook.')->scopeBindings()->middleware('can:view,event')->group(function (): void {
+    Route::get('/', [LogController::class, 'show'])->name('show');
+    Route::get('log.csv', [LogController::class, 'csv'])->name('csv');
+    Route::get('sheets/{observationKind}/{sheetPaper}.pdf', [LogController::class, 'sheet'])->name('sheet');
     Route::get('instruments', [InstrumentController::class, 'index'])->name('instruments');
     Route::middleware('can:update,event')->group(function (): void {
+        Route::get('paper', [LogController::class, 'paper'])->name('paper');
+        Route::post('paper', [LogController::class, 'store'])->name('paper.store');
+        Route::get('lines/{dayEntry}', [LogController::class, 'edit'])->name('lines.edit');
+        Route::post('lines/{dayEntry}', [LogController::class, 'correct'])->name('lines.correct');
+        Route::delete('lines/{dayEntry}', [LogController::class, 'takeOut'])->name('lines.destroy');
         Route::post('instruments', [InstrumentController::class, 'store'])->name('instruments.store');
         Route::get('instruments/{instrumentLog}', [InstrumentController::class, 'edit'])->name('instruments.edit');
         Route::put('instruments/{instrumentLog}', [InstrumentController::class, 'update'])->name('instruments.update');

@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Models\Audience\AudienceGroup;
 use App\Models\Audience\AudienceStation;
 use App\Models\Audience\TickedSupply;
+use App\Models\Day\DayEntry;
 use App\Models\Logbook\InstrumentLog;
 use App\Models\RunSheet\Duty;
 use App\Models\RunSheet\Helper;
@@ -141,6 +142,12 @@ final class Event extends Model
     public function positionReadings(): HasMany
     {
         return $this->hasMany(PositionReading::class);
+    }
+
+    /** @return HasMany<DayEntry, $this> */
+    public function dayEntries(): HasMany
+    {
+        return $this->hasMany(DayEntry::class);
     }
 
     /** @return HasMany<InstrumentLog, $this> */

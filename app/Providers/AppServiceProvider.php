@@ -7,15 +7,19 @@ namespace App\Providers;
 use App\Domain\Audience\EyeHeightsOfGroups;
 use App\Domain\Audience\GroupsThatLook;
 use App\Domain\Audience\RoundsOfGroups;
+use App\Domain\Day\RecordsOfDay;
 use App\Domain\Event\DayPlans;
+use App\Domain\Event\DayRecords;
 use App\Domain\Event\EyeHeights;
 use App\Domain\Event\FitPairs;
 use App\Domain\Event\HelpersByKey;
 use App\Domain\Event\LookingGroups;
 use App\Domain\Event\Rounds;
 use App\Domain\Event\WantedViewers;
+use App\Domain\Event\WhatIsLogged;
 use App\Domain\Eyewear\FitPairsOfLots;
 use App\Domain\Logbook\LoggedSeries;
+use App\Domain\Logbook\ObservedKinds;
 use App\Domain\RunSheet\Duties;
 use App\Domain\RunSheet\HelpersKnown;
 use App\Domain\RunSheet\PlansOfSheets;
@@ -63,6 +67,8 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(Rounds::class, RoundsOfGroups::class);
         $this->app->bind(HelpersByKey::class, HelpersKnown::class);
         $this->app->bind(DayPlans::class, PlansOfSheets::class);
+        $this->app->bind(DayRecords::class, RecordsOfDay::class);
+        $this->app->bind(WhatIsLogged::class, ObservedKinds::class);
         $this->app->bind(LoggedSeries::class, StoredSeries::class);
         $this->app->bind(SheetFiles::class, WrittenFiles::class);
         $this->app->bind(WantedViewers::class, ViewersWanted::class);
@@ -86,6 +92,6 @@ final class AppServiceProvider extends ServiceProvider
         Date::use(CarbonImmutable::class);
         RateLimiter::for('helper', static fn(Request $request): Limit => Limit::perMinute(self::HELPER_ASKS)->by($request->path()));
         // Anything else in an address is not found, rather than an error of the database.
-        Route::patterns(array_fill_keys(['event', 'lot', 'viewer', 'pairCheck', 'placeList', 'place', 'positionReading', 'audienceGroup', 'lotScan', 'lotFile', 'supplier', 'stockEntry', 'meterReading', 'viewerTrial', 'sheetTemplate', 'helper', 'sheetBundle', 'instrumentLog'], '[0-9]{1,18}') + ['tag' => '[0-9]{1,6}', 'paper' => '[a-z0-9]{1,10}', 'part' => '[a-z_]{1,20}', 'wall' => '[a-z0-9]{1,10}', 'sheetPaper' => '[a-z0-9]{1,10}', 'calendarKey' => '[0-9a-f]{40}', 'dutyKey' => '[0-9a-f]{40}', 'publicKey' => '[0-9a-f]{10}', 'turn' => 'g[0-9]{1,18}-[a-z_]{1,20}', 'post' => '[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}', 'cue' => '[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}']);
+        Route::patterns(array_fill_keys(['event', 'lot', 'viewer', 'pairCheck', 'placeList', 'place', 'positionReading', 'audienceGroup', 'lotScan', 'lotFile', 'supplier', 'stockEntry', 'meterReading', 'viewerTrial', 'sheetTemplate', 'helper', 'sheetBundle', 'instrumentLog', 'dayEntry'], '[0-9]{1,18}') + ['tag' => '[0-9]{1,6}', 'paper' => '[a-z0-9]{1,10}', 'part' => '[a-z_]{1,20}', 'observationKind' => '[a-z_]{1,20}', 'wall' => '[a-z0-9]{1,10}', 'sheetPaper' => '[a-z0-9]{1,10}', 'calendarKey' => '[0-9a-f]{40}', 'dutyKey' => '[0-9a-f]{40}', 'publicKey' => '[0-9a-f]{10}', 'turn' => 'g[0-9]{1,18}-[a-z_]{1,20}', 'post' => '[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}', 'cue' => '[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}']);
     }
 }

@@ -51,7 +51,7 @@ final class DayWords
             EntryKind::GoOn => __('Go on'),
             EntryKind::Cloud => __('Cloud'),
             EntryKind::Clear => __('Clear again'),
-            EntryKind::Note => '',
+            EntryKind::Note, EntryKind::Observation => '',
             EntryKind::Message => __('To all'),
             EntryKind::CheckIn => __('At the post'),
             EntryKind::CheckOut => __('Left the post'),

@@ -37,18 +37,6 @@ final class LogbookWords
         };
     }
 
-    /** Seconds typed as "90", "1:30" or "-1:00:00"; 0 for nothing, never more than the most. */
-    public static function seconds(string $typed, int $most): int
-    {
-        $sign = preg_match('/^[−-]/u', $typed) === 1 ? -1 : 1;
-        $seconds = 0;
-        foreach (explode(':', (string) preg_replace('/^[+−-]/u', '', $typed)) as $part) {
-            $seconds = 60 * $seconds + (int) $part;
-        }
-
-        return $sign * min($most, $seconds);
-    }
-
     public static function quantity(Quantity $quantity): string
     {
         return match ($quantity) {

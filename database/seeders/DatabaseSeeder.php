@@ -34,7 +34,7 @@ final class DatabaseSeeder extends Seeder
         ]);
         $organiser = $person('organiser', 'Inés Duna', Role::Organiser);
         $checker = $person('checker', 'Bruno Sal', Role::Checker);
-        $person('helper', 'Nora Brisa', Role::Helper);
+        $helper = $person('helper', 'Nora Brisa', Role::Helper);
 
         $event = fn(string $title, string $date): Event => Event::query()->create(self::HERE + ['organisation_id' => $organisation->id, 'title' => $title, 'eclipse_date' => $date]);
         $evening = $event('Evening crescent on the beach', '2026-08-12');
@@ -48,6 +48,7 @@ final class DatabaseSeeder extends Seeder
         DemoViewers::workshop($total, $ring, $organiser);
         DemoRunSheets::write($total, $ring, $organiser);
         DemoLogbook::evening($evening, $organiser);
+        DemoLogbook::lines($evening, $organiser, $helper);
         DemoEyewear::stock($organisation, $organiser, $checker, $total);
     }
 }

@@ -6,17 +6,23 @@ namespace Database\Seeders;
 
 use App\Devices\Logbook\LogFault;
 use App\Devices\Logbook\SampleLog;
+use App\Domain\Event\DayRecords;
+use App\Domain\Event\NewRecord;
 use App\Domain\Sky\Eclipses;
 use App\Exports\CsvLine;
 use App\Imports\Logbook\StoredSeries;
+use App\Models\Day\DayEntry;
 use App\Models\Event;
 use App\Models\Logbook\InstrumentLog;
 use App\Models\StoredFile;
 use App\Models\User;
+use Carbon\CarbonImmutable;
 use DateTimeZone;
 use Illuminate\Support\Str;
+use KeenShadow\Core\Day\EntryKind;
 use KeenShadow\Core\Logbook\DateOrder;
 use KeenShadow\Core\Logbook\Light\Sensor;
+use KeenShadow\Core\Logbook\ObservationKind;
 
 /** What was logged on the evening of 12 August 2026: invented, but for Sun and Moon. */
 final class DemoLogbook
@@ -35,5 +41,36 @@ final class DemoLogbook
             InstrumentLog::query()->create(['uuid' => Str::uuid7()->toString(), 'event_id' => $event->id, 'name' => $name, 'stood' => $stood, 'sha256' => StoredFile::keep($packed, StoredSeries::MEDIA_TYPE), 'zone' => 'Europe/Madrid', 'date_order' => DateOrder::DayFirst, 'ahead_s' => 90, 'sensor' => Sensor::Flat, 'made_by' => $by->id]);
             array_map(unlink(...), [$path, $packed]);
         }
+    }
+
+    /** What was called and written down at the time, and what a class typed from its sheets afterwards. */
+    public static function lines(Event $event, User $leader, User $helper): void
+    {
+        foreach ([
+            ['19:31:10', EntryKind::CheckIn, 'projection table', $helper, 400], ['19:43:40', EntryKind::Note, 'First bite called', $leader, 300], ['20:04:50', EntryKind::Cloud, null, $leader, 300], ['20:09:20', EntryKind::Clear, null, $leader, 300],
+            ['20:22:05', EntryKind::FilterOff, 'cap of the small refractor taken off by a visitor; nobody looked', $helper, 400], ['20:23:00', EntryKind::Note, 'refractor covered and turned away', $helper, 400], ['21:20:30', EntryKind::Message, 'Sun is down: collect the glasses', $leader, 300],
+        ] as [$time, $kind, $text, $by, $withinMs]) {
+            DayEntry::query()->create(['uuid' => Str::uuid7()->toString(), 'event_id' => $event->id, 'kind' => $kind, 'text' => $text, 'made_by' => $by->id, 'who' => $by->name, 'made_at' => self::at($time), 'clock_offset_ms' => 0, 'clock_uncertainty_ms' => $withinMs]);
+        }
+        $typed = [];
+        foreach ([['19:20', 29.9], ['19:30', 29.8], ['19:40', 29.6], ['19:50', 29.4], ['20:00', 28.9], ['20:10', 28.3], ['20:20', 27.6], ['20:30', 27.0], ['20:40', 26.6], ['20:50', 26.5], ['21:00', 26.8], ['21:10', 27.1], ['21:20', 27.2]] as [$time, $celsius]) {
+            $typed[] = ["{$time}:00", ObservationKind::Temperature, $celsius, ''];
+        }
+        foreach ([['19:30', 2], ['20:00', 1], ['20:10', 4], ['20:30', 1], ['21:00', 1]] as [$time, $eighths]) {
+            $typed[] = ["{$time}:00", ObservationKind::Cloud, $eighths, ''];
+        }
+        foreach ([['19:30', 3, 'from the west'], ['20:30', 2, 'from the west'], ['21:00', 1, 'nearly still']] as [$time, $beaufort, $words]) {
+            $typed[] = ["{$time}:00", ObservationKind::Wind, $beaufort, $words];
+        }
+        foreach ([['19:40', 85], ['20:10', 212], ['20:40', 260], ['21:10', 174]] as [$time, $people]) {
+            $typed[] = ["{$time}:00", ObservationKind::Visitors, $people, ''];
+        }
+        array_push($typed, ['20:34:00', ObservationKind::Animals, null, 'gulls fly in from the water and settle on the lamps'], ['20:12:00', ObservationKind::Bead, 3, 'nearly white'], ['20:19:00', ObservationKind::Bead, 1, ''], ['20:27:00', ObservationKind::Bead, 2, ''], ['20:39:40', ObservationKind::LateCall, 35, 'maximum'], ['20:41:00', ObservationKind::Picture, null, 'crescents under the tamarisk, kept by Nora Brisa']);
+        app(DayRecords::class)->add($event, array_map(static fn(array $line): NewRecord => new NewRecord(Str::uuid7()->toString(), self::at($line[0]), $line[1]->value, $line[2] === null ? null : (float) $line[2], $line[3], 'Class 4A', 60), $typed), $leader);
+    }
+
+    private static function at(string $time): CarbonImmutable
+    {
+        return CarbonImmutable::parse("2026-08-12 {$time}", 'Europe/Madrid')->utc();
     }
 }

@@ -180,6 +180,23 @@ return [
     ],
     'logbook' => [
         'contacts_out_of_order' => 'First contact comes before the maximum, and that before last contact.',
+        'no_number' => 'A number is missing: :what.',
+        'strange_number' => ':value is no number for :what: from :least to :most.',
+        'not_counted' => ':value is no number for :what: a whole one is.',
+        'no_words' => 'Say in words: :what.',
+        'what' => [
+            'temperature' => 'the temperature in °C',
+            'light' => 'the light in lux',
+            'wind' => 'the wind in degrees of the Beaufort scale',
+            'cloud' => 'cloud in eighths of the sky',
+            'animals' => 'what animals did',
+            'shadow_bands' => 'whether shadow bands were seen, and how',
+            'bead' => 'the number of the bead that faded',
+            'visitors' => 'how many people are there',
+            'remark' => 'the remark',
+            'late_call' => 'the call, and by how many seconds it was late',
+            'picture' => 'what was taken, and who keeps the picture',
+        ],
         'too_long' => 'From first to last contact no eclipse lasts longer than :most_h hours anywhere.',
     ],
 ];

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Drawings\Sky\DiscSample;
 use App\Exports\Logbook\DropRecord;
+use App\Exports\Logbook\LogTable;
 use App\Exports\RunSheet\RotaTable;
 use App\Exports\RunSheet\SheetTable;
 use App\Exports\Site\PlanFeatures;
@@ -60,13 +61,14 @@ final class ChecksRegisterTest extends TestCase
             'sheet' => SheetTable::KEYS,
             'people' => RotaTable::KEYS,
             'temperature' => DropRecord::KEYS,
+            'log' => LogTable::KEYS,
             'disc' => array_keys(DiscSample::of($solar->circumstances(Observer::at(36, -6))->maximum, '', '')->jsonSerialize()),
         ];
         $this->assertRegistered(array_merge(...array_map(
             static fn(string $what, array $of): array => array_map(static fn(int|string $key): string => "{$what}:{$key}", $of),
             array_keys($keys),
             $keys,
-        )), '/^(circumstances|eclipses|sun|path|plan|design|sheet|people|temperature|disc):/');
+        )), '/^(circumstances|eclipses|sun|path|plan|design|sheet|people|temperature|log|disc):/');
     }
 
     /** Whatever a page object or a drawing hands to a view: a figure with a row, or named there as none. */

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Domain\RunSheet\EventSheet;
-use App\Exports\RunSheet\SheetPaper;
 use App\Exports\RunSheet\WallPaper;
+use App\Exports\SheetPaper;
+use App\Models\Day\DayEntry;
 use App\Models\Event;
 use App\Models\Eyewear\Lot;
 use App\Models\Eyewear\StockEntry;
@@ -19,6 +20,7 @@ use App\Models\Viewers\ViewerTrial;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Str;
 use KeenShadow\Core\Audience\Methods\Method;
+use KeenShadow\Core\Logbook\ObservationKind;
 use KeenShadow\Core\RunSheet\Cues\Anchor;
 use KeenShadow\Core\RunSheet\Cues\Cue;
 use KeenShadow\Core\RunSheet\Cues\CueKind;
@@ -73,6 +75,8 @@ trait RichEvent
             'placeList' => $list,
             'sheetBundle' => $event->sheetBundles()->create(['uuid' => Str::uuid()->toString(), 'place_list_id' => $list->id, 'paper' => 'a4', 'size' => 1, 'sequence' => 0]),
             'place' => $list->places()->create(['position' => 1, 'name' => 'School', 'lat' => 36.5, 'lon' => -6.3, 'height_m' => 0]),
+            'dayEntry' => DayEntry::query()->create(['uuid' => Str::uuid()->toString(), 'event_id' => $event->id, 'kind' => 'observation', 'observed' => 'wind', 'value' => 3, 'made_by' => $owner->id, 'who' => $owner->name, 'made_at' => now()]),
+            'observationKind' => ObservationKind::Wind,
             'instrumentLog' => self::loggerOf($event, $owner),
             'positionReading' => $event->positionReadings()->create(['seconds' => 60]),
         ];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Domain\Day;
 
+use App\Domain\Event\WhatIsLogged;
 use App\Models\Day\DayEntry;
 use App\Models\Day\Rehearsal;
 use App\Models\Event;
@@ -30,6 +31,12 @@ final readonly class DayLog
         return new self($event);
     }
 
+    /** One after the other, so that numbers become visible in their order: who asks for those after one misses none. */
+    public static function lock(Event $event): void
+    {
+        DB::select('select pg_advisory_xact_lock(hashtext(?), ?)', ['day', $event->id]);
+    }
+
     /**
      * @param list<NewRehearsal> $rehearsals that the entries may belong to
      * @param list<NewEntry> $entries in the order in which they were made
@@ -39,8 +46,7 @@ final readonly class DayLog
     public function store(array $rehearsals, array $entries, Writer $by): array
     {
         return DB::transaction(function () use ($rehearsals, $entries, $by): array {
-            // One after the other, so that numbers become visible in their order: who asks for those after one misses none.
-            DB::select('select pg_advisory_xact_lock(hashtext(?), ?)', ['day', $this->event->id]);
+            self::lock($this->event);
             foreach ($rehearsals as $new) {
                 Rehearsal::query()->insertOrIgnore([(new Rehearsal(['uuid' => $new->uuid, 'event_id' => $this->event->id, 'from_at' => $new->fromAt, 'begun_at' => self::worth($new->begunAt), 'speed' => $new->speed, 'is_for_all' => $new->isForAll && $by->leads, 'begun_by' => $by->userId, 'who' => $by->name]))->getAttributes()]);
             }
@@ -78,13 +84,17 @@ final readonly class DayLog
         if ($entry->rehearsal !== null && $rehearsal === null) {
             return __('The rehearsal that it belongs to is not here.');
         }
-        $row = new DayEntry(['uuid' => $entry->uuid, 'event_id' => $this->event->id, 'rehearsal_id' => $rehearsal?->id, 'kind' => $entry->kind, 'about' => $entry->about, 'text' => $entry->text, 'made_by' => $by->userId, 'who' => $by->name, 'made_at' => self::worth($entry->madeAt), 'clock_offset_ms' => $entry->offsetMs, 'clock_uncertainty_ms' => $entry->uncertaintyMs]);
+        $refusal = $entry->observed === null ? '' : app(WhatIsLogged::class)->refusal($entry->observed, $entry->value, $entry->text ?? '');
+        if ($refusal !== '') {
+            return $refusal;
+        }
+        $row = new DayEntry(['uuid' => $entry->uuid, 'event_id' => $this->event->id, 'rehearsal_id' => $rehearsal?->id, 'kind' => $entry->kind, 'about' => $entry->about, 'text' => $entry->text, 'observed' => $entry->observed, 'value' => $entry->value, 'made_by' => $by->userId, 'who' => $by->name, 'made_at' => self::worth($entry->madeAt), 'clock_offset_ms' => $entry->offsetMs, 'clock_uncertainty_ms' => $entry->uncertaintyMs]);
         if (DayEntry::query()->insertOrIgnore([$row->getAttributes()]) === 1) {
             return '';
         }
         $before = $this->entries()->where('uuid', $entry->uuid)->first();
 
-        return $before !== null && [$before->kind, $before->about, $before->text, $before->rehearsal_id, $before->made_by, $before->who] === [$entry->kind, $entry->about, $entry->text, $rehearsal?->id, $by->userId, $by->name]
+        return $before !== null && [$before->kind, $before->about, $before->text, $before->observed, $before->value, $before->rehearsal_id, $before->made_by, $before->who] === [$entry->kind, $entry->about, $entry->text, $entry->observed, $entry->value, $rehearsal?->id, $by->userId, $by->name]
             ? ''
             : __('Something else was stored under its number before.');
     }

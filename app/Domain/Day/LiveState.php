@@ -34,7 +34,7 @@ final class LiveState
     /** @return array<string, mixed> */
     private static function entry(DayEntry $entry): array
     {
-        return ['id' => $entry->id, 'uuid' => $entry->uuid, 'kind' => $entry->kind->value, 'about' => $entry->about, 'text' => $entry->text, 'who' => $entry->who, 'made' => Clock::ms($entry->made_at), 'rehearsal' => $entry->rehearsal?->uuid];
+        return ['id' => $entry->id, 'uuid' => $entry->uuid, 'kind' => $entry->kind->value, 'about' => $entry->about, 'text' => $entry->text, 'observed' => $entry->observed, 'value' => $entry->value, 'who' => $entry->who, 'made' => Clock::ms($entry->made_at), 'rehearsal' => $entry->rehearsal?->uuid];
     }
 
     /** @return array<string, mixed> */

@@ -10,6 +10,7 @@ use App\Domain\RunSheet\WrittenRota;
 use App\Domain\RunSheet\WrittenSheet;
 use App\Domain\RunSheet\WrittenStint;
 use App\Exports\PlainPdf;
+use App\Exports\SheetPaper;
 use App\Text\Clock;
 use App\Text\CueWords;
 use App\Text\Days;

@@ -11,6 +11,7 @@ use App\Domain\RunSheet\WrittenRota;
 use App\Domain\RunSheet\WrittenSheet;
 use App\Domain\RunSheet\WrittenStint;
 use App\Exports\PlainPdf;
+use App\Exports\SheetPaper;
 use App\Models\RunSheet\Helper;
 use App\Text\Days;
 use App\Text\FilterWords;

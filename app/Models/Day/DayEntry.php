@@ -24,6 +24,11 @@ use KeenShadow\Core\Day\EntryKind;
  * @property CarbonImmutable $made_at
  * @property int|null $clock_offset_ms by how much the device's own clock was behind
  * @property int|null $clock_uncertainty_ms null where it was never compared
+ * @property string|null $observed kind of what was observed
+ * @property float|null $value of it
+ * @property int|null $typed_within_s how sure of its time whoever typed it was; null where a device told
+ * @property int|null $corrects_id of the entry that it takes the place of
+ * @property bool $is_taken_out
  * @property CarbonImmutable $received_at
  * @property Rehearsal|null $rehearsal
  */
@@ -33,7 +38,9 @@ final class DayEntry extends Model
 
     protected $dateFormat = 'Y-m-d H:i:s.vP';
 
-    protected $fillable = ['uuid', 'event_id', 'rehearsal_id', 'kind', 'about', 'text', 'made_by', 'who', 'made_at', 'clock_offset_ms', 'clock_uncertainty_ms'];
+    protected $fillable = ['uuid', 'event_id', 'rehearsal_id', 'kind', 'about', 'text', 'made_by', 'who', 'made_at', 'clock_offset_ms', 'clock_uncertainty_ms', 'observed', 'value', 'typed_within_s', 'corrects_id', 'is_taken_out'];
+
+    protected $attributes = ['is_taken_out' => false];
 
     /** @return BelongsTo<Rehearsal, $this> */
     public function rehearsal(): BelongsTo
@@ -43,6 +50,6 @@ final class DayEntry extends Model
 
     protected function casts(): array
     {
-        return ['kind' => EntryKind::class, 'made_at' => 'immutable_datetime', 'received_at' => 'immutable_datetime'];
+        return ['kind' => EntryKind::class, 'made_at' => 'immutable_datetime', 'received_at' => 'immutable_datetime', 'value' => 'float', 'is_taken_out' => 'boolean'];
     }
 }

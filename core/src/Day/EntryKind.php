@@ -22,6 +22,8 @@ enum EntryKind: string
     /** A filter has come off an instrument. */
     case FilterOff = 'filter_off';
     case RehearsalEnds = 'rehearsal_ends';
+    /** A number or words about what was seen; the logbook knows their kinds. */
+    case Observation = 'observation';
 
     /** What it does to the state of the day; null does nothing. */
     public function call(): ?CallKind

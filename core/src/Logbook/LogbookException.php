@@ -18,4 +18,24 @@ final class LogbookException extends Refusal
     {
         return new self('too_long', ['most_h' => $mostHours]);
     }
+
+    public static function noNumber(ObservationKind $kind): self
+    {
+        return new self('no_number', ['what' => $kind->value], 'value');
+    }
+
+    public static function strangeNumber(ObservationKind $kind, float $value): self
+    {
+        return new self('strange_number', ['what' => $kind->value, 'value' => $value, 'least' => $kind->least(), 'most' => $kind->most()], 'value');
+    }
+
+    public static function notCounted(ObservationKind $kind, float $value): self
+    {
+        return new self('not_counted', ['what' => $kind->value, 'value' => $value], 'value');
+    }
+
+    public static function noWords(ObservationKind $kind): self
+    {
+        return new self('no_words', ['what' => $kind->value], 'text');
+    }
 }

@@ -3,6 +3,9 @@ import { pageData } from "../page.js";
 /** So long before a duty it is time to be there. */
 const SOON_MS = 10 * 60000;
 
+/** "24,3" as well as "24.3"; NaN where it is no number. */
+const typedNumber = (text) => (text.trim() === "" ? NaN : Number(text.trim().replace(",", ".").replace("−", "-")));
+
 /** Who is at which post, what is late, and what is called by hand. */
 export const crewParts = {
     me: "",
@@ -10,6 +13,8 @@ export const crewParts = {
     posts: [],
     holding: "",
     isWriting: false,
+    unit: "",
+    lineFault: "",
     asksWhy: null,
 
     setUpCrew() {
@@ -96,6 +101,13 @@ export const crewParts = {
         await this.write("go_on");
     },
 
+    /** The unit of what is measured; what is not has no number. */
+    chooseObserved(event) {
+        const kind = this.words.observed[event.target.value];
+        this.unit = kind?.isMeasured ? kind.unit : "";
+        this.lineFault = "";
+    },
+
     openLog() {
         this.isWriting = !this.isWriting;
         if (this.isWriting) this.$nextTick(() => this.$refs.line.focus());
@@ -104,10 +116,16 @@ export const crewParts = {
     async note(event) {
         event.preventDefault();
         const form = new FormData(event.target);
-        const text = form.get("text").trim();
-        if (!text) return;
-        await this.write(event.submitter?.value || "note", { text });
+        const text = form.get("text").trim() || null;
+        const observed = form.get("observed");
+        const kind = event.submitter?.value || "note";
+        const isObserved = kind === "note" && observed !== "";
+        const value = isObserved && this.unit ? typedNumber(form.get("value")) : null;
+        this.lineFault = Number.isNaN(value) ? this.words.notANumber : "";
+        if (this.lineFault || (!text && value === null)) return;
+        await this.write(isObserved ? "observation" : kind, isObserved ? { observed, value, text } : { text });
         event.target.reset();
+        this.unit = "";
         this.isWriting = false;
     },
 };

@@ -55,10 +55,28 @@ export const lookParts = {
             .map((entry) => ({
                 uuid: entry.uuid,
                 time: clockTime(this.offsets, this.rehearsal ? this.playedAt(entry.made) : entry.made),
-                words: [this.words.kinds[entry.kind], this.aboutWords(entry), entry.text, entry.who]
+                words: [
+                    this.words.kinds[entry.kind],
+                    this.observedWords(entry),
+                    this.aboutWords(entry),
+                    entry.text,
+                    entry.who,
+                ]
                     .filter(Boolean)
                     .join(" · "),
             }));
+    },
+
+    /** "Temperature 24.3 °C". */
+    observedWords({ observed, value }) {
+        const kind = this.words.observed[observed];
+        return (
+            kind &&
+            [kind.name, value, value === null ? "" : kind.unit]
+                .filter((word) => word !== null)
+                .join(" ")
+                .trim()
+        );
     },
 
     /** A post by its name; another entry says for itself what it is about. */

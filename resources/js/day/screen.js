@@ -174,13 +174,15 @@ export function day() {
         },
 
         /** Writes something down: here first, then there. */
-        async write(kind, { about = null, text = null } = {}) {
+        async write(kind, { about = null, text = null, observed = null, value = null } = {}) {
             const uncertainty = this.clock.uncertaintyS();
             const entry = {
                 uuid: newUuid(),
                 kind,
                 about,
                 text,
+                observed,
+                value,
                 made: Math.round(this.madeNow()),
                 offset_ms: Math.round(this.clock.offsetMs()),
                 uncertainty_ms: Number.isFinite(uncertainty) ? Math.round(1000 * uncertainty) : null,

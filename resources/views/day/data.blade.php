@@ -5,6 +5,8 @@
     'words' => [
         'states' => $page::states(),
         'kinds' => $page::kinds(),
+        'observed' => array_column($logged, null, 'id'),
+        'notANumber' => __('Type a number, such as 24.3.'),
         'you' => __('You'),
         'noMore' => __('Nothing more is planned.'),
         'missed' => __('Came while this screen slept: :calls'),

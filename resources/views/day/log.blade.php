@@ -1,7 +1,19 @@
 <section class="day-panel" x-cloak x-show="isWriting" aria-labelledby="day-write">
     <h2 id="day-write">{{ __('Write it down') }}</h2>
     <form x-on:submit="note">
-        <label>{{ __('What happened') }} <input class="form-control" name="text" x-ref="line" maxlength="300" required></label>
+        <label>{{ __('What') }}
+            <select class="form-select" name="observed" x-ref="observed" x-on:change="chooseObserved">
+                <option value="">{{ __('what happened') }}</option>
+                @foreach ($logged as $kind)
+                    @if ($kind->id !== 'remark')
+                        <option value="{{ $kind->id }}">{{ $kind->name }}</option>
+                    @endif
+                @endforeach
+            </select>
+        </label>
+        <label x-cloak x-show="unit"><span x-text="unit"></span> <input class="form-control" name="value" inputmode="decimal" autocomplete="off" x-ref="value"></label>
+        <label>{{ __('In words') }} <input class="form-control" name="text" x-ref="line" maxlength="300"></label>
+        <p class="fault" role="status" x-cloak x-show="lineFault" x-text="lineFault"></p>
         <p>
             <button class="btn btn-primary" value="note">{{ __('Log') }}</button>
             @if ($leads)

@@ -35,7 +35,7 @@
             @if ($row->light !== '')
                 <p>{{ $row->light }}</p>
             @endif
-            <p class="note">{{ __('Read in :zone; its clock :ahead s ahead; stored by :who.', ['zone' => $row->log->zone, 'ahead' => $row->log->ahead_s, 'who' => $row->log->maker->name]) }}</p>
+            <p class="note">{{ __('Read in :zone; its clock :ahead ahead; stored by :who.', ['zone' => $row->log->zone, 'ahead' => App\Text\TypedSpan::write($row->log->ahead_s), 'who' => $row->log->maker->name]) }}</p>
             @can('update', $frame->event)
                 <div class="sheet-tools">
                     <a class="btn btn-quiet" href="{{ route('logbook.instruments.edit', [$frame->event, $row->log]) }}">{{ __('Read it otherwise') }}<span class="visually-hidden"> {{ $row->log->name }}</span></a>

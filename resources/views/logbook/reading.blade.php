@@ -6,7 +6,7 @@
 <x-field name="stood" :label="__('Where it stood')" :value="old('stood', $log?->stood ?? '')" maxlength="120" :hint="__('In shade, a metre and a half above grass, air passing freely: so temperatures can be compared.')" />
 <x-field name="zone" :label="__('Zone of its clock')" :value="old('zone', $log?->zone ?? $event->timezone)" list="zones" autocomplete="off" :hint="__('For times that have no zone of their own: UTC, or a place such as Europe/Madrid.')" />
 <datalist id="zones">@foreach (array_unique(['UTC', $event->timezone]) as $zone)<option>{{ $zone }}</option>@endforeach</datalist>
-<x-field name="ahead" :label="__('By how much its clock was ahead')" :value="old('ahead', $log === null ? '' : $log->ahead_s)" autocomplete="off" placeholder="0" :hint="__('Compare it with a clock that is right, and write it down: seconds, or 2:30; with a minus where it was behind.')" />
+<x-field name="ahead" :label="__('By how much its clock was ahead')" :value="old('ahead', $log === null ? '' : App\Text\TypedSpan::write($log->ahead_s))" autocomplete="off" placeholder="0" :hint="__('Compare it with a clock that is right, and write it down: as 90 s, 2:30 or 1:00:00; with a minus where it was behind.')" />
 <fieldset class="field" id="date_order">
     <legend>{{ __('Dates such as 3/8/2027') }}</legend>
     <div class="answers">

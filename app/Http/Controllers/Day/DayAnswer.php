@@ -11,6 +11,7 @@ use App\Domain\Event\DayPlan;
 use App\Domain\Event\DayPlans;
 use App\Domain\Event\EventFacts;
 use App\Domain\Event\EventReader;
+use App\Domain\Event\WhatIsLogged;
 use App\Http\Requests\Day\EntriesRequest;
 use App\Models\Event;
 use App\Pages\Day\DayDoor;
@@ -28,13 +29,14 @@ final readonly class DayAnswer
     public function __construct(
         private EventReader $reader,
         private DayPlans $plans,
+        private WhatIsLogged $logged,
     ) {}
 
     public function page(Event $event, DayDoor $door): View
     {
         [$facts, $plan] = $this->planned($event, $door->writer);
 
-        return view('day.show', ['page' => DayPage::of($facts, $plan, Date::now()), 'door' => $door]);
+        return view('day.show', ['page' => DayPage::of($facts, $plan, Date::now()), 'door' => $door, 'logged' => $this->logged->kinds()]);
     }
 
     /** What the screen ticks by, where its plan is no longer the one that holds. */

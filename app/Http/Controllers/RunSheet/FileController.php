@@ -14,10 +14,10 @@ use App\Exports\RunSheet\Briefing;
 use App\Exports\RunSheet\PocketCards;
 use App\Exports\RunSheet\RotaTable;
 use App\Exports\RunSheet\SheetCalendar;
-use App\Exports\RunSheet\SheetPaper;
 use App\Exports\RunSheet\SheetTable;
 use App\Exports\RunSheet\WallPaper;
 use App\Exports\RunSheet\WallSheet;
+use App\Exports\SheetPaper;
 use App\Models\Event;
 use Illuminate\Http\Response;
 

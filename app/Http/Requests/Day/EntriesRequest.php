@@ -41,6 +41,8 @@ final class EntriesRequest extends FormRequest
             'entries.*.rehearsal' => ['nullable', 'uuid', 'required_if:entries.*.kind,' . EntryKind::RehearsalEnds->value],
             'entries.*.about' => ['nullable', 'string', 'max:80'],
             'entries.*.text' => ['nullable', 'string', 'max:300'],
+            'entries.*.observed' => ['nullable', 'string', 'max:20', 'required_if:entries.*.kind,' . EntryKind::Observation->value],
+            'entries.*.value' => ['nullable', 'numeric', 'between:-999999999,999999999'],
             'entries.*.made' => ['required', ...self::MOMENT],
             'entries.*.offset_ms' => ['nullable', 'integer', 'between:-99999999999999,99999999999999'],
             'entries.*.uncertainty_ms' => ['nullable', 'integer', 'between:0,2000000000'],
@@ -64,7 +66,7 @@ final class EntriesRequest extends FormRequest
     /** @return list<NewEntry> */
     public function entries(): array
     {
-        /** @var list<array{uuid: string, kind: string, rehearsal?: string|null, about?: string|null, text?: string|null, made: int|string, offset_ms?: int|string|null, uncertainty_ms?: int|string|null}> $rows validated */
+        /** @var list<array{uuid: string, kind: string, rehearsal?: string|null, about?: string|null, text?: string|null, observed?: string|null, value?: int|float|string|null, made: int|string, offset_ms?: int|string|null, uncertainty_ms?: int|string|null}> $rows validated */
         $rows = $this->validated('entries');
         $whole = static fn(int|string|null $number): ?int => $number === null ? null : (int) $number;
 
@@ -74,6 +76,8 @@ final class EntriesRequest extends FormRequest
             rehearsal: isset($row['rehearsal']) ? strtolower($row['rehearsal']) : null,
             about: $row['about'] ?? null,
             text: $row['text'] ?? null,
+            observed: $row['kind'] === EntryKind::Observation->value ? $row['observed'] ?? '' : null,
+            value: $row['kind'] === EntryKind::Observation->value && isset($row['value']) ? (float) $row['value'] : null,
             madeAt: $this->moment($row['made']),
             offsetMs: $whole($row['offset_ms'] ?? null),
             uncertaintyMs: $whole($row['uncertainty_ms'] ?? null),

@@ -7,7 +7,8 @@ namespace App\Http\Requests\Logbook;
 use App\Domain\Logbook\Reading;
 use App\Http\Requests\ReadsEdits;
 use App\Imports\Logbook\LoggerFile;
-use App\Text\LogbookWords;
+use App\Text\TypedSpan;
+use Closure;
 use DateTimeZone;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
@@ -32,7 +33,12 @@ final class InstrumentRequest extends FormRequest
             'stood' => ['nullable', 'string', 'max:120'],
             'zone' => ['required', 'timezone:all'],
             'date_order' => ['nullable', Rule::enum(DateOrder::class)],
-            'ahead' => ['nullable', 'regex:/^[+−-]?\d{1,9}(?::[0-5]\d){0,2}$/u'],
+            'ahead' => ['nullable', 'string', static function (string $field, mixed $typed, Closure $fail): void {
+                $seconds = is_string($typed) ? TypedSpan::parse($typed) : null;
+                if ($seconds === null || abs($seconds) > self::MOST_AHEAD_S) {
+                    $fail(__('Type it as 90 s, 2:30 or 1:00:00; with a minus where the clock was behind.'));
+                }
+            }],
             'sensor' => ['required', Rule::enum(Sensor::class)],
             ...($this->isMethod('post') ? ['file' => ['required', 'file', 'max:' . 1024 * LoggerFile::MEGABYTES]] : []),
         ];
@@ -47,7 +53,6 @@ final class InstrumentRequest extends FormRequest
             'stood.*' => __('At most 120 letters.'),
             'zone.*' => __('Choose the zone of the logger\'s clock.'),
             'date_order.*' => __('Choose one of these.'),
-            'ahead.*' => __('Type seconds, or minutes and seconds as 2:30; with a minus where the clock was behind.'),
             'sensor.*' => __('Choose one of these.'),
             'file.*' => __('Choose a CSV file of at most :most MB.', ['most' => LoggerFile::MEGABYTES]),
         ];
@@ -76,6 +81,6 @@ final class InstrumentRequest extends FormRequest
 
     private function aheadS(): int
     {
-        return LogbookWords::seconds($this->string('ahead')->toString(), self::MOST_AHEAD_S);
+        return TypedSpan::parse($this->string('ahead')->toString()) ?? 0;
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Exports\RunSheet;
+namespace App\Exports;
 
 /** Paper that cards and the briefing are printed on. */
 enum SheetPaper: string
