@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Eyewear\HoldController;
 use App\Http\Controllers\Eyewear\LotController;
 use App\Http\Controllers\Eyewear\LotFileController;
 use App\Http\Controllers\Eyewear\MeasureController;
@@ -44,6 +45,8 @@ Route::prefix('events/{event}/glasses')->name('eyewear.')->middleware('can:view,
     Route::get('{lot}/files/{lotFile}', [LotFileController::class, 'show'])->name('files.show')->can('view', 'lot');
     Route::delete('{lot}/files/{lotFile}', [LotFileController::class, 'destroy'])->name('files.destroy')->can('update', 'lot');
     Route::post('{lot}/files/{lotFile}/restore', [LotFileController::class, 'restore'])->name('files.restore')->withTrashed()->can('update', 'lot');
+    Route::post('{lot}/holds', [HoldController::class, 'store'])->name('holds.store')->can('update', 'lot');
+    Route::post('{lot}/holds/lift', [HoldController::class, 'lift'])->name('holds.lift')->can('update', 'lot');
     Route::get('{lot}/scans', [ScanController::class, 'index'])->name('scans')->can('view', 'lot');
     Route::post('{lot}/scans', [ScanController::class, 'store'])->name('scans.store')->can('update', 'lot');
     Route::delete('{lot}/scans/{lotScan}', [ScanController::class, 'destroy'])->name('scans.destroy')->can('update', 'lot');

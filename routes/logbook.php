@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Logbook\IncidentController;
 use App\Http\Controllers\Logbook\InstrumentController;
 use App\Http\Controllers\Logbook\LogController;
 use Illuminate\Support\Facades\Route;
@@ -10,8 +11,14 @@ Route::prefix('events/{event}/logbook')->name('logbook.')->scopeBindings()->midd
     Route::get('/', [LogController::class, 'show'])->name('show');
     Route::get('log.csv', [LogController::class, 'csv'])->name('csv');
     Route::get('sheets/{observationKind}/{sheetPaper}.pdf', [LogController::class, 'sheet'])->name('sheet');
+    Route::get('incidents/{incident}', [IncidentController::class, 'show'])->name('incidents.show');
+    Route::get('incidents', [IncidentController::class, 'index'])->name('incidents');
     Route::get('instruments', [InstrumentController::class, 'index'])->name('instruments');
     Route::middleware('can:update,event')->group(function (): void {
+        Route::get('incidents/create', [IncidentController::class, 'create'])->name('incidents.create');
+        Route::post('incidents', [IncidentController::class, 'store'])->name('incidents.store');
+        Route::get('incidents/{incident}/edit', [IncidentController::class, 'edit'])->name('incidents.edit');
+        Route::post('incidents/{incident}', [IncidentController::class, 'correct'])->name('incidents.correct');
         Route::get('paper', [LogController::class, 'paper'])->name('paper');
         Route::post('paper', [LogController::class, 'store'])->name('paper.store');
         Route::get('lines/{dayEntry}', [LogController::class, 'edit'])->name('lines.edit');

@@ -22,6 +22,7 @@ final class DatabaseRefusals
             'viewers_name' => ['name', __('This event has a viewer of that name already.')],
             'instrument_logs_corrects_id_key' => ['zone', __('Somebody has read it anew or taken it out meanwhile: load the page again.')],
             'day_entries_corrects_id_key' => ['time', __('Somebody has corrected this line or taken it out meanwhile: load the page again.')],
+            'incidents_corrects_id_key' => ['time', __('Somebody has corrected this meanwhile: load the page again.')],
             'tags_within_lot' => ['pairs', __('Pairs with higher tags have been inspected meanwhile: load the page again.')],
             'tag_within_lot' => ['tag', __('The lot has fewer pairs by now: load the page again.')],
             default => [null, ''],

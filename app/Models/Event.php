@@ -8,6 +8,7 @@ use App\Models\Audience\AudienceGroup;
 use App\Models\Audience\AudienceStation;
 use App\Models\Audience\TickedSupply;
 use App\Models\Day\DayEntry;
+use App\Models\Logbook\Incident;
 use App\Models\Logbook\InstrumentLog;
 use App\Models\RunSheet\Duty;
 use App\Models\RunSheet\Helper;
@@ -148,6 +149,12 @@ final class Event extends Model
     public function dayEntries(): HasMany
     {
         return $this->hasMany(DayEntry::class);
+    }
+
+    /** @return HasMany<Incident, $this> */
+    public function incidents(): HasMany
+    {
+        return $this->hasMany(Incident::class);
     }
 
     /** @return HasMany<InstrumentLog, $this> */

@@ -14,10 +14,12 @@ use App\Domain\Event\EyeHeights;
 use App\Domain\Event\FitPairs;
 use App\Domain\Event\HelpersByKey;
 use App\Domain\Event\LookingGroups;
+use App\Domain\Event\PairsOfLots;
 use App\Domain\Event\Rounds;
 use App\Domain\Event\WantedViewers;
 use App\Domain\Event\WhatIsLogged;
 use App\Domain\Eyewear\FitPairsOfLots;
+use App\Domain\Eyewear\RecordsOfPairs;
 use App\Domain\Logbook\LoggedSeries;
 use App\Domain\Logbook\ObservedKinds;
 use App\Domain\RunSheet\Duties;
@@ -68,6 +70,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(HelpersByKey::class, HelpersKnown::class);
         $this->app->bind(DayPlans::class, PlansOfSheets::class);
         $this->app->bind(DayRecords::class, RecordsOfDay::class);
+        $this->app->bind(PairsOfLots::class, RecordsOfPairs::class);
         $this->app->bind(WhatIsLogged::class, ObservedKinds::class);
         $this->app->bind(LoggedSeries::class, StoredSeries::class);
         $this->app->bind(SheetFiles::class, WrittenFiles::class);
@@ -92,6 +95,6 @@ final class AppServiceProvider extends ServiceProvider
         Date::use(CarbonImmutable::class);
         RateLimiter::for('helper', static fn(Request $request): Limit => Limit::perMinute(self::HELPER_ASKS)->by($request->path()));
         // Anything else in an address is not found, rather than an error of the database.
-        Route::patterns(array_fill_keys(['event', 'lot', 'viewer', 'pairCheck', 'placeList', 'place', 'positionReading', 'audienceGroup', 'lotScan', 'lotFile', 'supplier', 'stockEntry', 'meterReading', 'viewerTrial', 'sheetTemplate', 'helper', 'sheetBundle', 'instrumentLog', 'dayEntry'], '[0-9]{1,18}') + ['tag' => '[0-9]{1,6}', 'paper' => '[a-z0-9]{1,10}', 'part' => '[a-z_]{1,20}', 'observationKind' => '[a-z_]{1,20}', 'wall' => '[a-z0-9]{1,10}', 'sheetPaper' => '[a-z0-9]{1,10}', 'calendarKey' => '[0-9a-f]{40}', 'dutyKey' => '[0-9a-f]{40}', 'publicKey' => '[0-9a-f]{10}', 'turn' => 'g[0-9]{1,18}-[a-z_]{1,20}', 'post' => '[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}', 'cue' => '[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}']);
+        Route::patterns(array_fill_keys(['event', 'lot', 'viewer', 'pairCheck', 'placeList', 'place', 'positionReading', 'audienceGroup', 'lotScan', 'lotFile', 'supplier', 'stockEntry', 'meterReading', 'viewerTrial', 'sheetTemplate', 'helper', 'sheetBundle', 'instrumentLog', 'dayEntry', 'incident'], '[0-9]{1,18}') + ['tag' => '[0-9]{1,6}', 'paper' => '[a-z0-9]{1,10}', 'part' => '[a-z_]{1,20}', 'observationKind' => '[a-z_]{1,20}', 'wall' => '[a-z0-9]{1,10}', 'sheetPaper' => '[a-z0-9]{1,10}', 'calendarKey' => '[0-9a-f]{40}', 'dutyKey' => '[0-9a-f]{40}', 'publicKey' => '[0-9a-f]{10}', 'turn' => 'g[0-9]{1,18}-[a-z_]{1,20}', 'post' => '[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}', 'cue' => '[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}']);
     }
 }

@@ -57,6 +57,27 @@ final class Numbers
         return round($isAll ? $magnitude : min(1 - 0.1 ** $decimals, $magnitude), $decimals);
     }
 
+    /**
+     * Whole numbers as people list them: "1–40, 44".
+     *
+     * @param list<int> $numbers
+     */
+    public static function ranges(array $numbers): string
+    {
+        sort($numbers);
+        $ranges = [];
+        foreach ($numbers as $number) {
+            $last = count($ranges) - 1;
+            if ($last >= 0 && $number === $ranges[$last][1] + 1) {
+                $ranges[$last][1] = $number;
+            } else {
+                $ranges[] = [$number, $number];
+            }
+        }
+
+        return implode(', ', array_map(static fn(array $r): string => $r[0] === $r[1] ? (string) $r[0] : "{$r[0]}–{$r[1]}", $ranges));
+    }
+
     private static function formatter(): NumberFormatter
     {
         /** @var array<string, NumberFormatter> $formatters by language */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Text;
 
+use KeenShadow\Core\Logbook\HowLooked;
 use KeenShadow\Core\Logbook\ObservationKind;
 
 /** What is observed in an eclipse, in words and numbers. */
@@ -74,6 +75,22 @@ final class ObservationWords
             ObservationKind::Remark => __('What happens, when it happens.'),
             ObservationKind::LateCall => __('Which call came late, and by how many seconds.'),
             ObservationKind::Picture => __('What was taken, and who keeps the picture. No children that can be recognised without their parents\' leave.'),
+        };
+    }
+
+    public static function howLooked(HowLooked $how): string
+    {
+        return match ($how) {
+            HowLooked::Glasses => __('through eclipse glasses'),
+            HowLooked::WeldingGlass => __('through a welding glass'),
+            HowLooked::Telescope => __('through a telescope'),
+            HowLooked::Binoculars => __('through binoculars'),
+            HowLooked::Camera => __('through a camera'),
+            HowLooked::Phone => __('at or past a phone'),
+            HowLooked::Projection => __('at a projected image'),
+            HowLooked::Nothing => __('without any filter'),
+            HowLooked::SomethingElse => __('through something else'),
+            HowLooked::NotKnown => __('not known'),
         };
     }
 }

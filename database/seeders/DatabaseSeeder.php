@@ -50,5 +50,6 @@ final class DatabaseSeeder extends Seeder
         DemoLogbook::evening($evening, $organiser);
         DemoLogbook::lines($evening, $organiser, $helper);
         DemoEyewear::stock($organisation, $organiser, $checker, $total);
+        DemoLogbook::incident($evening, $organiser);
     }
 }

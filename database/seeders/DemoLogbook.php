@@ -13,6 +13,8 @@ use App\Exports\CsvLine;
 use App\Imports\Logbook\StoredSeries;
 use App\Models\Day\DayEntry;
 use App\Models\Event;
+use App\Models\Eyewear\Lot;
+use App\Models\Logbook\Incident;
 use App\Models\Logbook\InstrumentLog;
 use App\Models\StoredFile;
 use App\Models\User;
@@ -72,5 +74,13 @@ final class DemoLogbook
     private static function at(string $time): CarbonImmutable
     {
         return CarbonImmutable::parse("2026-08-12 {$time}", 'Europe/Madrid')->utc();
+    }
+
+    public static function incident(Event $event, User $by): void
+    {
+        Incident::query()->create([
+            'uuid' => Str::uuid7()->toString(), 'event_id' => $event->id, 'happened_at' => self::at('20:22:05'), 'within_s' => 15, 'what' => 'A visitor took the front cap off the small refractor to see what was under it. Nobody was at the eyepiece.', 'place' => 'third table, by the steps', 'done' => 'Tube turned away and covered within half a minute; cap taped on; a helper stays beside it.',
+            'seen_by' => 'helper at the third table', 'method' => 'telescope', 'lot_id' => Lot::query()->where('organisation_id', $event->organisation_id)->where('kind', 'front_filter')->value('id'), 'tag' => 1, 'instrument' => 'small refractor', 'made_by' => $by->id,
+        ]);
     }
 }

@@ -7,7 +7,9 @@ namespace Tests\Feature;
 use App\Models\Day\DayEntry;
 use App\Models\Day\Rehearsal;
 use App\Models\Eyewear\Lot;
+use App\Models\Eyewear\LotHold;
 use App\Models\Eyewear\StockEntry;
+use App\Models\Logbook\Incident;
 use App\Models\Viewers\ViewerTrial;
 use Database\Seeders\DemoPlans;
 use Illuminate\Database\QueryException;
@@ -26,7 +28,7 @@ final class DatabaseTest extends TestCase
     use RefreshDatabase;
     use WithLogger;
 
-    private const APPEND_ONLY = ['day_entries', 'instrument_logs', 'pair_checks', 'plan_revisions', 'rehearsals', 'sheet_revisions', 'stock_moves', 'viewer_trials'];
+    private const APPEND_ONLY = ['day_entries', 'incidents', 'instrument_logs', 'lot_holds', 'pair_checks', 'plan_revisions', 'rehearsals', 'sheet_revisions', 'stock_moves', 'viewer_trials'];
 
     /** @return iterable<string, array{string}> */
     public static function forbidden(): iterable
@@ -87,6 +89,8 @@ final class DatabaseTest extends TestCase
             $played = Rehearsal::query()->create(['uuid' => Str::uuid()->toString(), 'event_id' => $event->id, 'from_at' => now(), 'begun_at' => now(), 'speed' => 60, 'is_for_all' => true, 'begun_by' => $user->id, 'who' => $user->name]);
             DayEntry::query()->create(['uuid' => Str::uuid()->toString(), 'event_id' => $event->id, 'rehearsal_id' => $played->id, 'kind' => 'note', 'made_by' => $user->id, 'who' => $user->name, 'made_at' => now()]);
             self::loggerOf($event, $user);
+            LotHold::query()->create(['uuid' => Str::uuid()->toString(), 'lot_id' => $lot->id, 'event_id' => $event->id, 'why' => 'It', 'made_by' => $user->id]);
+            Incident::query()->create(['uuid' => Str::uuid()->toString(), 'event_id' => $event->id, 'happened_at' => now(), 'within_s' => 60, 'what' => 'It', 'place' => '', 'done' => '', 'seen_by' => '', 'method' => 'telescope', 'instrument' => '', 'made_by' => $user->id]);
             $this->expectException(QueryException::class);
             $this->expectExceptionMessage('never changed or deleted');
             DB::statement($statement);
@@ -107,7 +111,7 @@ final class DatabaseTest extends TestCase
             self::assertFalse($row->empties, $row->name);
             $of[$row->changes ? 'changed' : ($row->adds ? 'added to' : 'read')][] = $row->name;
         }
-        self::assertSame(['day_entries', 'instrument_logs', 'pair_checks', 'plan_revisions', 'rehearsals', 'sheet_revisions', 'stock_moves', 'stored_files', 'viewer_trials'], $of['added to'] ?? []);
+        self::assertSame(['day_entries', 'incidents', 'instrument_logs', 'lot_holds', 'pair_checks', 'plan_revisions', 'rehearsals', 'sheet_revisions', 'stock_moves', 'stored_files', 'viewer_trials'], $of['added to'] ?? []);
         self::assertSame(['catalogue_eclipses', 'migrations', 'place_names', 'places', 'reference_data', 'region_names'], $of['read'] ?? []);
         self::assertSame(['audience_groups', 'audience_stations', 'bundled_sheets', 'cache', 'cache_locks', 'duties', 'events', 'failed_jobs', 'helpers', 'jobs', 'listed_places', 'lot_files', 'lot_scans', 'lots', 'meter_readings', 'organisations', 'place_lists', 'position_readings', 'sessions', 'sheet_bundles', 'sheet_templates', 'suppliers', 'ticked_supplies', 'trays', 'users', 'viewers'], $of['changed'] ?? []);
     }

@@ -12,6 +12,7 @@ use App\Models\Event;
 use App\Models\Eyewear\Lot;
 use App\Models\Eyewear\StockEntry;
 use App\Models\Eyewear\Supplier;
+use App\Models\Logbook\Incident;
 use App\Models\RunSheet\Helper;
 use App\Models\RunSheet\SheetTemplate;
 use App\Models\StoredFile;
@@ -76,6 +77,7 @@ trait RichEvent
             'sheetBundle' => $event->sheetBundles()->create(['uuid' => Str::uuid()->toString(), 'place_list_id' => $list->id, 'paper' => 'a4', 'size' => 1, 'sequence' => 0]),
             'place' => $list->places()->create(['position' => 1, 'name' => 'School', 'lat' => 36.5, 'lon' => -6.3, 'height_m' => 0]),
             'dayEntry' => DayEntry::query()->create(['uuid' => Str::uuid()->toString(), 'event_id' => $event->id, 'kind' => 'observation', 'observed' => 'wind', 'value' => 3, 'made_by' => $owner->id, 'who' => $owner->name, 'made_at' => now()]),
+            'incident' => Incident::query()->create(['uuid' => Str::uuid()->toString(), 'event_id' => $event->id, 'happened_at' => now(), 'within_s' => 60, 'what' => 'A cap came off', 'place' => '', 'done' => '', 'seen_by' => '', 'method' => 'telescope', 'instrument' => '', 'made_by' => $owner->id]),
             'observationKind' => ObservationKind::Wind,
             'instrumentLog' => self::loggerOf($event, $owner),
             'positionReading' => $event->positionReadings()->create(['seconds' => 60]),

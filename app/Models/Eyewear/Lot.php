@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use KeenShadow\Core\Eyewear\Darkening;
+use KeenShadow\Core\Eyewear\Held;
 use KeenShadow\Core\Eyewear\Kind;
 use KeenShadow\Core\Eyewear\MadeFor;
 use KeenShadow\Core\Eyewear\Make;
@@ -55,6 +56,7 @@ use KeenShadow\Core\Rules\Verdict;
  * @property Wearer|null $worn_by
  * @property float|null $opening_mm
  * @property Supplier|null $supplier
+ * @property Collection<int, LotHold> $standingHolds
  * @property Collection<int, LotScan> $scans
  * @property Collection<int, LotFile> $files
  * @property Collection<int, MeterReading> $meterReadings
@@ -64,6 +66,8 @@ final class Lot extends Model
     use Editable;
     /** @use HasFactory<LotFactory> */
     use HasFactory;
+
+    protected $with = ['standingHolds'];
 
     protected $fillable = [
         'uuid', 'organisation_id', 'label', 'kind', 'pairs', 'maker_name', 'maker_address', 'printed_standard', 'instructions', 'warnings', 'expires_on', 'origin', 'supplier_id',
@@ -100,6 +104,18 @@ final class Lot extends Model
         return $this->belongsTo(Supplier::class);
     }
 
+    /** @return HasMany<LotHold, $this> */
+    public function holds(): HasMany
+    {
+        return $this->hasMany(LotHold::class);
+    }
+
+    /** @return HasMany<LotHold, $this> those that are not lifted; they go with a lot wherever it is judged */
+    public function standingHolds(): HasMany
+    {
+        return $this->holds()->standing()->orderBy('id');
+    }
+
     public function make(): Make
     {
         return new Make($this->kind, $this->made_for, $this->shade, $this->darkening);
@@ -115,7 +131,7 @@ final class Lot extends Model
     {
         $meters = array_filter(array_map(static fn(MeterReading $r): ?Finding => $r->meter()->finding(), $this->meterReadings->all()));
 
-        return $this->paperwork()->verdict($useOn, [...$this->spectrum()->findings(), ...array_slice(array_values($meters), 0, 1)]);
+        return $this->paperwork()->verdict($useOn, [...($this->standingHolds->isEmpty() ? [] : [Held::finding()]), ...$this->spectrum()->findings(), ...array_slice(array_values($meters), 0, 1)]);
     }
 
     /** All its scans together. */

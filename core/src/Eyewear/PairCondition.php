@@ -27,7 +27,7 @@ final class PairCondition
         if ($lot !== Level::Yes) {
             $findings[] = $lot === Level::No
                 ? new Finding(Level::No, 'Its lot is not to be handed out, whatever the pair looks like.', 'Cut through the lenses so that nobody can use it.', Source::CommonPractice, rule: 'papers-in-order')
-                : new Finding(Level::Hold, 'Its lot is on hold until the papers are in order.', 'Keep it apart; settle the lot first.', Source::CommonPractice, rule: 'papers-in-order');
+                : new Finding(Level::Hold, 'Its lot is on hold.', 'Keep it apart; settle the lot first.', Source::CommonPractice, rule: 'papers-in-order');
         }
 
         return Verdict::of(EyewearSubject::Pair, $findings, new Finding(

@@ -18,6 +18,7 @@
     @include('eyewear.occasions', ['occasion' => $page->occasion])
     <p>{{ $page->left }}</p>
     <x-verdict :verdict="$page->row->verdict" />
+    @include('eyewear.hold', ['lot' => $page->row->lot, 'event' => $frame->event])
 
     <h2 id="check">{{ __('Inspect a pair') }}</h2>
     @can('check', $page->row->lot)

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Logbook;
+
+use App\Domain\Event\PairsOfLots;
+use App\Domain\Event\RecordLine;
+use App\Models\Event;
+use App\Models\Logbook\Incident;
+use App\Text\Clock;
+use App\Text\Days;
+use App\Text\Numbers;
+use App\Text\ObservationWords;
+use KeenShadow\Core\Sky\LocalEclipse;
+
+/** What went wrong, and all that is on record of what somebody looked through. */
+final readonly class IncidentPage
+{
+    /**
+     * @param string $covered of the Sun's area at that moment
+     * @param list<array{when: string, words: string, who: string}> $record of the pair
+     * @param array<string, string> $pairs of its lot: tags by what was found of them
+     */
+    private function __construct(
+        public Incident $incident,
+        public string $time,
+        public string $covered,
+        public string $method,
+        public array $record,
+        public array $pairs,
+    ) {}
+
+    public static function of(Event $event, Incident $incident, LocalEclipse $here, PairsOfLots $lots): self
+    {
+        $view = $here->at($incident->happened_at);
+        $record = $incident->lot === null || $incident->tag === null ? [] : $lots->record($incident->lot, $incident->tag);
+
+        return new self(
+            incident: $incident,
+            time: Clock::over($here)->second($incident->happened_at) . ' ± ' . ObservationWords::within($incident->within_s),
+            covered: $view->isSunUp() ? __(':n %', ['n' => Numbers::percent($view->obscuration())]) : __('Sun down'),
+            method: ObservationWords::howLooked($incident->method),
+            record: array_map(static fn(RecordLine $line): array => ['when' => Days::full($here->local($line->at)) . ' ' . $here->local($line->at)->format('H:i'), 'words' => $line->words, 'who' => $line->who], $record),
+            pairs: $incident->lot === null ? [] : $lots->pairs($event, $incident->lot),
+        );
+    }
+}
