@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Logbook\EyeController;
 use App\Http\Controllers\Logbook\IncidentController;
 use App\Http\Controllers\Logbook\InstrumentController;
 use App\Http\Controllers\Logbook\LogController;
@@ -15,6 +16,17 @@ Route::prefix('events/{event}/logbook')->name('logbook.')->scopeBindings()->midd
     Route::get('incidents', [IncidentController::class, 'index'])->name('incidents');
     Route::get('instruments', [InstrumentController::class, 'index'])->name('instruments');
     Route::middleware('can:update,event')->group(function (): void {
+        Route::get('eyes', [EyeController::class, 'index'])->name('eyes');
+        Route::get('eyes/create', [EyeController::class, 'create'])->name('eyes.create');
+        Route::post('eyes', [EyeController::class, 'store'])->name('eyes.store');
+        Route::get('eyes/{eyeReport}', [EyeController::class, 'show'])->name('eyes.show');
+        Route::get('eyes/{eyeReport}/edit', [EyeController::class, 'edit'])->name('eyes.edit');
+        Route::put('eyes/{eyeReport}', [EyeController::class, 'update'])->name('eyes.update');
+        Route::post('eyes/{eyeReport}/seen', [EyeController::class, 'seen'])->name('eyes.seen');
+        Route::post('eyes/{eyeReport}/close', [EyeController::class, 'close'])->name('eyes.close');
+        Route::post('eyes/{eyeReport}/reopen', [EyeController::class, 'reopen'])->name('eyes.reopen');
+        Route::delete('eyes/{eyeReport}', [EyeController::class, 'destroy'])->name('eyes.destroy');
+        Route::get('eyes/{eyeReport}/sheet-{sheetPaper}.pdf', [EyeController::class, 'sheet'])->name('eyes.sheet');
         Route::get('incidents/create', [IncidentController::class, 'create'])->name('incidents.create');
         Route::post('incidents', [IncidentController::class, 'store'])->name('incidents.store');
         Route::get('incidents/{incident}/edit', [IncidentController::class, 'edit'])->name('incidents.edit');

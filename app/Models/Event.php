@@ -8,6 +8,7 @@ use App\Models\Audience\AudienceGroup;
 use App\Models\Audience\AudienceStation;
 use App\Models\Audience\TickedSupply;
 use App\Models\Day\DayEntry;
+use App\Models\Logbook\EyeReport;
 use App\Models\Logbook\Incident;
 use App\Models\Logbook\InstrumentLog;
 use App\Models\RunSheet\Duty;
@@ -149,6 +150,12 @@ final class Event extends Model
     public function dayEntries(): HasMany
     {
         return $this->hasMany(DayEntry::class);
+    }
+
+    /** @return HasMany<EyeReport, $this> */
+    public function eyeReports(): HasMany
+    {
+        return $this->hasMany(EyeReport::class);
     }
 
     /** @return HasMany<Incident, $this> */

@@ -20,6 +20,7 @@ use App\Domain\Event\WantedViewers;
 use App\Domain\Event\WhatIsLogged;
 use App\Domain\Eyewear\FitPairsOfLots;
 use App\Domain\Eyewear\RecordsOfPairs;
+use App\Domain\Logbook\EyeWatch;
 use App\Domain\Logbook\LoggedSeries;
 use App\Domain\Logbook\ObservedKinds;
 use App\Domain\RunSheet\Duties;
@@ -63,6 +64,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         // The series are large: read them once a process.
         $this->app->singleton(Ephemeris::class);
+        $this->app->singleton(EyeWatch::class);
         $this->app->bind(FitPairs::class, FitPairsOfLots::class);
         $this->app->bind(EyeHeights::class, EyeHeightsOfGroups::class);
         $this->app->bind(LookingGroups::class, GroupsThatLook::class);
@@ -92,9 +94,11 @@ final class AppServiceProvider extends ServiceProvider
         Event::deleted($follow);
         Event::restored($follow);
         Queue::looping(fn(Looping $event) => $this->app->make(Workers::class)->sign($event->queue));
+        // Reminders come, and what has had its time goes, whoever looks at a page or not.
+        Queue::looping(fn() => $this->app->make(EyeWatch::class)->now());
         Date::use(CarbonImmutable::class);
         RateLimiter::for('helper', static fn(Request $request): Limit => Limit::perMinute(self::HELPER_ASKS)->by($request->path()));
         // Anything else in an address is not found, rather than an error of the database.
-        Route::patterns(array_fill_keys(['event', 'lot', 'viewer', 'pairCheck', 'placeList', 'place', 'positionReading', 'audienceGroup', 'lotScan', 'lotFile', 'supplier', 'stockEntry', 'meterReading', 'viewerTrial', 'sheetTemplate', 'helper', 'sheetBundle', 'instrumentLog', 'dayEntry', 'incident'], '[0-9]{1,18}') + ['tag' => '[0-9]{1,6}', 'paper' => '[a-z0-9]{1,10}', 'part' => '[a-z_]{1,20}', 'observationKind' => '[a-z_]{1,20}', 'wall' => '[a-z0-9]{1,10}', 'sheetPaper' => '[a-z0-9]{1,10}', 'calendarKey' => '[0-9a-f]{40}', 'dutyKey' => '[0-9a-f]{40}', 'publicKey' => '[0-9a-f]{10}', 'turn' => 'g[0-9]{1,18}-[a-z_]{1,20}', 'post' => '[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}', 'cue' => '[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}']);
+        Route::patterns(array_fill_keys(['event', 'lot', 'viewer', 'pairCheck', 'placeList', 'place', 'positionReading', 'audienceGroup', 'lotScan', 'lotFile', 'supplier', 'stockEntry', 'meterReading', 'viewerTrial', 'sheetTemplate', 'helper', 'sheetBundle', 'instrumentLog', 'dayEntry', 'incident', 'eyeReport'], '[0-9]{1,18}') + ['tag' => '[0-9]{1,6}', 'paper' => '[a-z0-9]{1,10}', 'part' => '[a-z_]{1,20}', 'observationKind' => '[a-z_]{1,20}', 'wall' => '[a-z0-9]{1,10}', 'sheetPaper' => '[a-z0-9]{1,10}', 'calendarKey' => '[0-9a-f]{40}', 'dutyKey' => '[0-9a-f]{40}', 'publicKey' => '[0-9a-f]{10}', 'turn' => 'g[0-9]{1,18}-[a-z_]{1,20}', 'post' => '[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}', 'cue' => '[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}']);
     }
 }

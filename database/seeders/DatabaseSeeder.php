@@ -51,5 +51,6 @@ final class DatabaseSeeder extends Seeder
         DemoLogbook::lines($evening, $organiser, $helper);
         DemoEyewear::stock($organisation, $organiser, $checker, $total);
         DemoLogbook::incident($evening, $organiser);
+        DemoLogbook::eyes($evening, $organiser);
     }
 }

@@ -14,6 +14,8 @@ use App\Imports\Logbook\StoredSeries;
 use App\Models\Day\DayEntry;
 use App\Models\Event;
 use App\Models\Eyewear\Lot;
+use App\Models\Logbook\EyeReminder;
+use App\Models\Logbook\EyeReport;
 use App\Models\Logbook\Incident;
 use App\Models\Logbook\InstrumentLog;
 use App\Models\StoredFile;
@@ -23,6 +25,10 @@ use DateTimeZone;
 use Illuminate\Support\Str;
 use KeenShadow\Core\Day\EntryKind;
 use KeenShadow\Core\Logbook\DateOrder;
+use KeenShadow\Core\Logbook\Eyes\EyeSign;
+use KeenShadow\Core\Logbook\Eyes\Reminders;
+use KeenShadow\Core\Logbook\Eyes\WhichEye;
+use KeenShadow\Core\Logbook\HowLooked;
 use KeenShadow\Core\Logbook\Light\Sensor;
 use KeenShadow\Core\Logbook\ObservationKind;
 
@@ -82,5 +88,17 @@ final class DemoLogbook
             'uuid' => Str::uuid7()->toString(), 'event_id' => $event->id, 'happened_at' => self::at('20:22:05'), 'within_s' => 15, 'what' => 'A visitor took the front cap off the small refractor to see what was under it. Nobody was at the eyepiece.', 'place' => 'third table, by the steps', 'done' => 'Tube turned away and covered within half a minute; cap taped on; a helper stays beside it.',
             'seen_by' => 'helper at the third table', 'method' => 'telescope', 'lot_id' => Lot::query()->where('organisation_id', $event->organisation_id)->where('kind', 'front_filter')->value('id'), 'tag' => 1, 'instrument' => 'small refractor', 'made_by' => $by->id,
         ]);
+    }
+
+    /** One that was closed: seen by an eye doctor two days later. */
+    public static function eyes(Event $event, User $by): void
+    {
+        $report = EyeReport::query()->create([
+            'uuid' => Str::uuid7()->toString(), 'event_id' => $event->id, 'called' => 'blue parasol', 'told_at' => self::at('21:40:00'), 'signs' => [EyeSign::Blur, EyeSign::OddColours], 'other' => 'letters swim a little', 'eye' => WhichEye::Right, 'since' => 'half an hour after looking',
+            'method' => HowLooked::Nothing, 'looked' => 'a few glances past the glasses', 'looked_at' => self::at('20:50:00'), 'made_by' => $by->id, 'closed_at' => self::at('21:40:00')->addDays(2), 'closed_how' => 'seen by an eye doctor, who took it over', 'delete_on' => now()->addDays(60)->toDateString(),
+        ]);
+        foreach (Reminders::HOURS as $hours) {
+            EyeReminder::query()->create(['eye_report_id' => $report->id, 'hours' => $hours, 'made_at' => $report->told_at->addHours($hours), 'seen_at' => $report->told_at->addHours($hours + 1)]);
+        }
     }
 }

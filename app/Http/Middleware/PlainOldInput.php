@@ -13,7 +13,7 @@ final class PlainOldInput
 {
     private const LONGEST = 5000;
     /** How deep the fields go that are no single text. */
-    private const DEPTHS = ['faults' => 1, 'training' => 1, 'turns' => 1, 'comes' => 2, 'stations' => 2, 'rows' => 2];
+    private const DEPTHS = ['faults' => 1, 'training' => 1, 'signs' => 1, 'turns' => 1, 'comes' => 2, 'stations' => 2, 'rows' => 2];
 
     public function handle(Request $request, Closure $next): Response
     {

@@ -6,10 +6,15 @@ namespace App\Pages\Logbook;
 
 use App\Domain\Event\DayRecords;
 use App\Domain\Event\EventFacts;
+use App\Models\Event;
+use App\Models\Logbook\EyeReminder;
+use App\Models\Logbook\EyeReport;
 use App\Models\Logbook\InstrumentLog;
 use App\Pages\Event\Room;
 use App\Pages\Event\RoomStatus;
 use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\Gate;
+use KeenShadow\Core\Logbook\Eyes\Reminders;
 
 final readonly class LogbookRoom implements Room
 {
@@ -20,12 +25,14 @@ final readonly class LogbookRoom implements Room
         $lines = $this->records->count($facts->event);
         $instruments = InstrumentLog::standing($facts->event->id)->count();
         $isOver = $facts->here->ends() < Date::now();
+        $eyes = Gate::allows('update', $facts->event) ? self::waiting($facts->event) : 0;
 
         return new RoomStatus(
             'logbook',
             __('Logbook'),
             route('logbook.show', $facts->event),
             match (true) {
+                $eyes > 0 => trans_choice('{1} ask how somebody\'s eyes are|[2,*] ask how the eyes of :count people are', $eyes),
                 $lines + $instruments > 0 => implode(', ', array_filter([
                     $lines === 0 ? '' : trans_choice('{1} 1 line|[2,*] :count lines', $lines),
                     $instruments === 0 ? '' : trans_choice('{1} 1 instrument|[2,*] :count instruments', $instruments),
@@ -33,7 +40,16 @@ final readonly class LogbookRoom implements Room
                 $isOver => __('nothing written down'),
                 default => __('nothing yet'),
             },
-            $isOver && $lines + $instruments === 0,
+            $eyes > 0 || ($isOver && $lines + $instruments === 0),
         );
+    }
+
+    /** Reports of which a reminder waits, made or just due. */
+    private static function waiting(Event $event): int
+    {
+        $open = EyeReport::query()->where('event_id', $event->id)->whereNull('closed_at')->with('reminders')->get();
+
+        return $open->filter(static fn(EyeReport $report): bool => $report->reminders->contains('seen_at', null)
+            || Reminders::due($report->told_at, Date::now()->toImmutable(), null, array_values(array_map(static fn(EyeReminder $r): int => $r->hours, $report->reminders->all()))) !== [])->count();
     }
 }

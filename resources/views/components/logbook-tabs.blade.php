@@ -3,4 +3,7 @@
     @foreach (['logbook.show' => __('Log'), 'logbook.instruments' => __('Instruments'), 'logbook.incidents' => __('Incidents')] as $route => $name)
         <a href="{{ route($route, $event) }}" @if ($route === $current) aria-current="page" @endif>{{ $name }}</a>
     @endforeach
+    @can('update', $event)
+        <a href="{{ route('logbook.eyes', $event) }}" @if ($current === 'logbook.eyes') aria-current="page" @endif>{{ __('Eyes afterwards') }}</a>
+    @endcan
 </nav>
