@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Logbook\AfterController;
 use App\Http\Controllers\Logbook\EyeController;
 use App\Http\Controllers\Logbook\IncidentController;
 use App\Http\Controllers\Logbook\InstrumentController;
@@ -12,10 +13,12 @@ Route::prefix('events/{event}/logbook')->name('logbook.')->scopeBindings()->midd
     Route::get('/', [LogController::class, 'show'])->name('show');
     Route::get('log.csv', [LogController::class, 'csv'])->name('csv');
     Route::get('sheets/{observationKind}/{sheetPaper}.pdf', [LogController::class, 'sheet'])->name('sheet');
+    Route::get('after', [AfterController::class, 'show'])->name('after');
     Route::get('incidents/{incident}', [IncidentController::class, 'show'])->name('incidents.show');
     Route::get('incidents', [IncidentController::class, 'index'])->name('incidents');
     Route::get('instruments', [InstrumentController::class, 'index'])->name('instruments');
     Route::middleware('can:update,event')->group(function (): void {
+        Route::post('after', [AfterController::class, 'tick'])->name('after.tick');
         Route::get('eyes', [EyeController::class, 'index'])->name('eyes');
         Route::get('eyes/create', [EyeController::class, 'create'])->name('eyes.create');
         Route::post('eyes', [EyeController::class, 'store'])->name('eyes.store');

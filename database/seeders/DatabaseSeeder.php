@@ -52,5 +52,6 @@ final class DatabaseSeeder extends Seeder
         DemoEyewear::stock($organisation, $organiser, $checker, $total);
         DemoLogbook::incident($evening, $organiser);
         DemoLogbook::eyes($evening, $organiser);
+        DemoLogbook::putAway($evening, $organiser);
     }
 }

@@ -14,6 +14,8 @@ use App\Imports\Logbook\StoredSeries;
 use App\Models\Day\DayEntry;
 use App\Models\Event;
 use App\Models\Eyewear\Lot;
+use App\Models\Eyewear\StockEntry;
+use App\Models\Logbook\AfterTick;
 use App\Models\Logbook\EyeReminder;
 use App\Models\Logbook\EyeReport;
 use App\Models\Logbook\Incident;
@@ -24,6 +26,7 @@ use Carbon\CarbonImmutable;
 use DateTimeZone;
 use Illuminate\Support\Str;
 use KeenShadow\Core\Day\EntryKind;
+use KeenShadow\Core\Logbook\AfterTask;
 use KeenShadow\Core\Logbook\DateOrder;
 use KeenShadow\Core\Logbook\Eyes\EyeSign;
 use KeenShadow\Core\Logbook\Eyes\Reminders;
@@ -99,6 +102,17 @@ final class DemoLogbook
         ]);
         foreach (Reminders::HOURS as $hours) {
             EyeReminder::query()->create(['eye_report_id' => $report->id, 'hours' => $hours, 'made_at' => $report->told_at->addHours($hours), 'seen_at' => $report->told_at->addHours($hours + 1)]);
+        }
+    }
+
+    public static function putAway(Event $event, User $by): void
+    {
+        $lot = Lot::query()->where('organisation_id', $event->organisation_id)->where('label', 'Left from August 2026')->firstOrFail();
+        foreach ([['19:35:00', 'out', 45], ['21:25:00', 'back', 42], ['21:50:00', 'lost', 2]] as [$time, $what, $pairs]) {
+            StockEntry::query()->create(['uuid' => Str::uuid7()->toString(), 'event_id' => $event->id, 'lot_id' => $lot->id, 'what' => $what, 'pairs' => $pairs, 'is_void' => false, 'moved_by' => $by->id, 'moved_at' => self::at($time)]);
+        }
+        foreach ([AfterTask::CountGlasses, AfterTask::StoreGlasses, AfterTask::CapInstruments, AfterTask::TellSymptoms, AfterTask::ReadLoggers, AfterTask::TypeSheets] as $task) {
+            AfterTick::query()->insert(['event_id' => $event->id, 'item' => $task->value, 'state' => 'done', 'ticked_by' => $by->id]);
         }
     }
 }

@@ -3,9 +3,11 @@
     <x-faults />
     <p class="lead-answer">{{ $page->report->called }}</p>
     <p>{{ __('told :moment', ['moment' => $page->told]) }} · {{ __('deleted on :day', ['day' => $page->deleted]) }}</p>
+    <p>
     @foreach ($page->reminders as $reminder)
-        <p>@if ($reminder['isWaiting'])<b>{{ __(':hours h', ['hours' => $reminder['hours']]) }} {{ $reminder['words'] }}</b>@else{{ __(':hours h', ['hours' => $reminder['hours']]) }} {{ $reminder['words'] }}@endif</p>
+        @if ($reminder['isWaiting'])<b>{{ __(':hours h', ['hours' => $reminder['hours']]) }} {{ $reminder['words'] }}</b>@else{{ __(':hours h', ['hours' => $reminder['hours']]) }} {{ $reminder['words'] }}@endif @if (! $loop->last) · @endif
     @endforeach
+    </p>
     @if (collect($page->reminders)->contains('isWaiting', true))
         <form method="post" action="{{ route('logbook.eyes.seen', [$frame->event, $page->report]) }}">@csrf<button class="btn btn-primary">{{ __('I have asked') }}</button></form>
     @endif
@@ -14,8 +16,8 @@
         <a class="btn btn-quiet" href="{{ route('logbook.eyes.sheet', [$frame->event, $page->report, 'letter']) }}">{{ __('Letter') }}</a>
         <a class="btn btn-quiet" href="{{ route('logbook.eyes.edit', [$frame->event, $page->report]) }}">{{ __('Change') }}</a>
     </div>
-    @include('logbook.eye-facts')
     @include('logbook.eye-advice')
+    @include('logbook.eye-facts')
     @if ($page->report->closed_at === null)
         <h2>{{ __('Ask no more') }}</h2>
         <form method="post" action="{{ route('logbook.eyes.close', [$frame->event, $page->report]) }}" novalidate>
