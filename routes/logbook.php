@@ -3,21 +3,29 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Logbook\AfterController;
+use App\Http\Controllers\Logbook\DatasetController;
 use App\Http\Controllers\Logbook\EyeController;
 use App\Http\Controllers\Logbook\IncidentController;
 use App\Http\Controllers\Logbook\InstrumentController;
 use App\Http\Controllers\Logbook\LogController;
+use App\Http\Controllers\Logbook\ReportController;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('events/{event}/logbook')->name('logbook.')->scopeBindings()->middleware('can:view,event')->group(function (): void {
     Route::get('/', [LogController::class, 'show'])->name('show');
     Route::get('log.csv', [LogController::class, 'csv'])->name('csv');
     Route::get('sheets/{observationKind}/{sheetPaper}.pdf', [LogController::class, 'sheet'])->name('sheet');
+    Route::get('report', [ReportController::class, 'show'])->name('report');
+    Route::get('report/{sheetPaper}.pdf', [ReportController::class, 'pdf'])->name('report.pdf');
+    Route::get('dataset', [DatasetController::class, 'show'])->name('dataset');
+    Route::get('dataset/observations.csv', [DatasetController::class, 'csv'])->name('dataset.csv');
+    Route::get('dataset/datapackage.json', [DatasetController::class, 'json'])->name('dataset.json');
     Route::get('after', [AfterController::class, 'show'])->name('after');
     Route::get('incidents/{incident}', [IncidentController::class, 'show'])->name('incidents.show');
     Route::get('incidents', [IncidentController::class, 'index'])->name('incidents');
     Route::get('instruments', [InstrumentController::class, 'index'])->name('instruments');
     Route::middleware('can:update,event')->group(function (): void {
+        Route::put('report', [ReportController::class, 'update'])->name('report.update');
         Route::post('after', [AfterController::class, 'tick'])->name('after.tick');
         Route::get('eyes', [EyeController::class, 'index'])->name('eyes');
         Route::get('eyes/create', [EyeController::class, 'create'])->name('eyes.create');

@@ -6,6 +6,7 @@ namespace App\Text;
 
 use KeenShadow\Core\Logbook\HowLooked;
 use KeenShadow\Core\Logbook\ObservationKind;
+use KeenShadow\Core\Logbook\Rounding;
 
 /** What is observed in an eclipse, in words and numbers. */
 final class ObservationWords
@@ -91,6 +92,16 @@ final class ObservationWords
             HowLooked::Nothing => __('without any filter'),
             HowLooked::SomethingElse => __('through something else'),
             HowLooked::NotKnown => __('not known'),
+        };
+    }
+
+    public static function rounding(Rounding $rounding): string
+    {
+        return match ($rounding) {
+            Rounding::Street => __('to 0.001° (about 100 m)'),
+            Rounding::Quarter => __('to 0.01° (about 1 km)'),
+            Rounding::Town => __('to 0.1° (about 10 km)'),
+            Rounding::Region => __('to 1° (about 100 km)'),
         };
     }
 }

@@ -53,5 +53,6 @@ final class DatabaseSeeder extends Seeder
         DemoLogbook::incident($evening, $organiser);
         DemoLogbook::eyes($evening, $organiser);
         DemoLogbook::putAway($evening, $organiser);
+        DemoLogbook::report($evening);
     }
 }

@@ -16,6 +16,7 @@ use App\Models\Event;
 use App\Models\Eyewear\Lot;
 use App\Models\Eyewear\StockEntry;
 use App\Models\Logbook\AfterTick;
+use App\Models\Logbook\EventReport;
 use App\Models\Logbook\EyeReminder;
 use App\Models\Logbook\EyeReport;
 use App\Models\Logbook\Incident;
@@ -114,5 +115,13 @@ final class DemoLogbook
         foreach ([AfterTask::CountGlasses, AfterTask::StoreGlasses, AfterTask::CapInstruments, AfterTask::TellSymptoms, AfterTask::ReadLoggers, AfterTask::TypeSheets] as $task) {
             AfterTick::query()->insert(['event_id' => $event->id, 'item' => $task->value, 'state' => 'done', 'ticked_by' => $by->id]);
         }
+    }
+
+    public static function report(Event $event): void
+    {
+        EventReport::query()->create([
+            'event_id' => $event->id, 'summary' => 'A clear evening on the beach with one cloud that passed. People came to see the Sun set as a crescent; most followed it on the projection tables and under the tamarisk.',
+            'went_well' => "The tables drew the crowd away from the single telescope.\nClass 4A read the thermometer to the end.", 'better' => "Tape every cap before people come.\nCall the maximum from the clock on the screen, not from a watch.",
+        ]);
     }
 }

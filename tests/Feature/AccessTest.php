@@ -227,7 +227,7 @@ final class AccessTest extends TestCase
     /** @return array<string, list<object>> every row of what people enter */
     private function contents(): array
     {
-        $tables = ['events', 'lots', 'pair_checks', 'lot_scans', 'lot_files', 'meter_readings', 'suppliers', 'stock_moves', 'viewers', 'audience_groups', 'audience_stations', 'ticked_supplies', 'place_lists', 'listed_places', 'position_readings', 'plan_revisions', 'sheet_revisions', 'sheet_templates', 'day_entries', 'rehearsals', 'instrument_logs', 'incidents', 'lot_holds', 'eye_reports', 'after_ticks', 'jobs'];
+        $tables = ['events', 'lots', 'pair_checks', 'lot_scans', 'lot_files', 'meter_readings', 'suppliers', 'stock_moves', 'viewers', 'audience_groups', 'audience_stations', 'ticked_supplies', 'place_lists', 'listed_places', 'position_readings', 'plan_revisions', 'sheet_revisions', 'sheet_templates', 'day_entries', 'rehearsals', 'instrument_logs', 'incidents', 'lot_holds', 'eye_reports', 'after_ticks', 'event_reports', 'jobs'];
 
         return array_combine($tables, array_map(static fn(string $table): array => array_values(DB::table($table)->orderBy('id')->get()->map(static fn(object $row): object => (object) (array) $row)->all()), $tables));
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Drawings\Sky\DiscSample;
+use App\Exports\Logbook\Dataset;
 use App\Exports\Logbook\DropRecord;
 use App\Exports\Logbook\LogTable;
 use App\Exports\RunSheet\RotaTable;
@@ -62,13 +63,14 @@ final class ChecksRegisterTest extends TestCase
             'people' => RotaTable::KEYS,
             'temperature' => DropRecord::KEYS,
             'log' => LogTable::KEYS,
+            'dataset' => Dataset::KEYS,
             'disc' => array_keys(DiscSample::of($solar->circumstances(Observer::at(36, -6))->maximum, '', '')->jsonSerialize()),
         ];
         $this->assertRegistered(array_merge(...array_map(
             static fn(string $what, array $of): array => array_map(static fn(int|string $key): string => "{$what}:{$key}", $of),
             array_keys($keys),
             $keys,
-        )), '/^(circumstances|eclipses|sun|path|plan|design|sheet|people|temperature|log|disc):/');
+        )), '/^(circumstances|eclipses|sun|path|plan|design|sheet|people|temperature|log|dataset|disc):/');
     }
 
     /** Whatever a page object or a drawing hands to a view: a figure with a row, or named there as none. */

@@ -14,6 +14,7 @@ final readonly class DayRecord
      * @param string|null $observed kind of what was observed
      * @param float|null $withinS how wrong its time may be; null where nobody knows
      * @param bool $isTyped from paper, afterwards
+     * @param bool $isCalled to all, rather than said of somebody or observed
      * @param int|null $correctsId of the line that this one takes the place of
      */
     public function __construct(
@@ -28,5 +29,6 @@ final readonly class DayRecord
         public bool $isTyped,
         public ?int $correctsId,
         public bool $isTakenOut,
+        public bool $isCalled,
     ) {}
 }

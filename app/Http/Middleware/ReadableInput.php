@@ -20,7 +20,7 @@ final class ReadableInput extends TransformsRequest
     /** A plan of 150 things has some thousand; PHP takes no more of a form. */
     private const MOST_VALUES = 1500;
     private const AS_THEY_ARE = ['password'];
-    private const OF_LINES = ['horizon', 'position', 'points', 'bells', 'what', 'done'];
+    private const OF_LINES = ['horizon', 'position', 'points', 'bells', 'what', 'done', 'summary', 'went_well', 'better'];
 
     /**
      * @param Request $request

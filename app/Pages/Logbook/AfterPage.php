@@ -85,7 +85,7 @@ final readonly class AfterPage
         return match (true) {
             $out === 0 => __('No glasses were handed out.'),
             $missing === 0 => __(':back of :out pairs are back; all are accounted for.', ['back' => $back, 'out' => $out]),
-            default => __(':back of :out pairs are back; :missing are still out.', ['back' => $back, 'out' => $out, 'missing' => $missing]),
+            default => trans_choice('{1} :back of :out pairs are back; 1 is still out.|[2,*] :back of :out pairs are back; :count are still out.', $missing, ['back' => $back, 'out' => $out]),
         };
     }
 }

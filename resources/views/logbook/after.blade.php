@@ -88,7 +88,7 @@
             @endforeach
         </ul>
         <p><a href="{{ route('sky.next', $frame->event) }}">{{ __('All that come') }}</a></p>
-        <h3>{{ __('How each lot stands on :day', ['day' => $page->prepared]) }}</h3>
+        <p><b>{{ __('How each lot stands on :day', ['day' => $page->prepared]) }}</b></p>
         <dl class="facts">
             @foreach ($page->standing as $label => $words)
                 <dt>{{ $label }}</dt><dd>{{ $words }}</dd>
