@@ -58,7 +58,7 @@ final readonly class ReportFacts
         return new self(
             numbers: self::numbers($day, $instruments, $lots, $incidents),
             calls: array_map(static fn(array $call): array => ['time' => $clock->second($call[0]), 'name' => $call[1], 'called' => self::called($call[1], $late)], self::planned($facts, $plan)),
-            happened: array_values(array_map(static fn(DayRecord $r): array => ['time' => $clock->second($r->at), 'words' => trim("{$r->what} {$r->words}")], array_filter($day->standing, static fn(DayRecord $r): bool => $r->isCalled))),
+            happened: array_values(array_map(static fn(DayRecord $r): array => ['time' => $clock->second($r->at), 'words' => $r->words === '' ? $r->what : "{$r->what}: {$r->words}"], array_filter($day->standing, static fn(DayRecord $r): bool => $r->isCalled))),
             temperatures: array_map(static fn(Measured $m): string => "{$m->log->name}: " . ($m->drop === null ? LogbookWords::light($m->lightFactor, $m->clearShare) : LogbookWords::drop($m->drop) . ' ' . LogbookWords::worth($m->drop->worth()) . '.'), $instruments),
             seen: self::seen($day, $clock),
             incidents: array_map(static fn(Incident $i): array => ['time' => $clock->second($i->happened_at), 'what' => $i->what, 'done' => $i->done], $incidents),

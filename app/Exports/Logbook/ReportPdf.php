@@ -57,11 +57,14 @@ final class ReportPdf
         foreach ($ribbon->contacts as $mark) {
             $parts[] = "<line x1=\"{$x($mark->xPercent)}\" x2=\"{$x($mark->xPercent)}\" y1=\"{$y(0)}\" y2=\"{$y(100)}\" stroke=\"#777\" stroke-width=\"1\"/><text x=\"{$x($mark->xPercent)}\" y=\"" . ($height - 3) . "\" font-size=\"15\" font-family=\"DejaVu Sans\">{$mark->label}</text>";
         }
-        foreach (['guides' => ['#777', '5'], 'lines' => ['#000', 'none']] as $kind => [$colour, $dashes]) {
+        foreach ($strip['lowest'] as $mark) {
+            $parts[] = "<line x1=\"{$x($mark['x'])}\" x2=\"{$x($mark['x'])}\" y1=\"{$y(0)}\" y2=\"{$y(100)}\" stroke=\"#000\" stroke-width=\"1.5\"/>";
+        }
+        foreach (['guides' => 'stroke="#777" stroke-dasharray="5"', 'lines' => 'stroke="#000"'] as $kind => $stroke) {
             foreach ($strip[$kind] as $line) {
                 foreach ($line['paths'] as $path) {
                     $points = implode(' ', array_map(static fn(string $point): string => $x((float) explode(',', $point)[0]) . ',' . $y((float) explode(',', $point)[1]), explode(' ', $path)));
-                    $parts[] = "<polyline points=\"{$points}\" fill=\"none\" stroke=\"{$colour}\" stroke-width=\"" . ($line['index'] % 2 === 1 ? 3 : 1.5) . "\" stroke-dasharray=\"{$dashes}\"/>";
+                    $parts[] = "<polyline points=\"{$points}\" fill=\"none\" {$stroke} stroke-width=\"" . ($line['index'] % 2 === 1 ? 3 : 1.5) . '"/>';
                 }
             }
         }

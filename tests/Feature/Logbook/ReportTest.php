@@ -82,8 +82,26 @@ final class ReportTest extends TestCase
         $this->put(route('logbook.report.update', $this->event), ['version' => '1', 'summary' => 'A clear evening.', 'went_well' => '', 'better' => '']);
         foreach (['a4', 'letter'] as $paper) {
             $text = $this->paper($paper);
+            self::assertGreaterThanOrEqual(5, $this->curves($paper), 'temperature, its baseline, light, a clear sky, pressure');
             self::assertMatchesRegularExpression('/A clear evening\..*Visitors at once, at most.*260.*35 s late.*Shade: The air cooled by.*gulls settle.*A cap came off.*Temperature, °C/s', $text);
         }
+    }
+
+    /** How many curves of many points are drawn on all pages. */
+    private function curves(string $paper): int
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'pdf');
+        file_put_contents($path, (string) $this->get(route('logbook.report.pdf', [$this->event, $paper]))->getContent());
+        $drawn = 0;
+        foreach (range(1, 4) as $page) {
+            $process = new Process(['pdftocairo', '-svg', '-f', (string) $page, '-l', (string) $page, $path, '-']);
+            $process->run();
+            preg_match_all('/<path[^>]* d="([^"]*)"/', $process->getOutput(), $paths);
+            $drawn += count(array_filter($paths[1], static fn(string $d): bool => substr_count($d, ' L ') > 25 && !str_contains($d, 'C')));
+        }
+        unlink($path);
+
+        return $drawn;
     }
 
     private function paper(string $paper): string
