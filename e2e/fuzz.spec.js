@@ -2,6 +2,7 @@ import { execFileSync } from "node:child_process";
 import { randomUUID } from "node:crypto";
 import { readFileSync, readdirSync } from "node:fs";
 import { test, expect } from "@playwright/test";
+import { logbookOf } from "./support-logbook.js";
 import { SAMPLES, TEXTS } from "./support-nonsense.js";
 import { LOT, newOrganiser, session, sql } from "./support-server.js";
 
@@ -90,7 +91,7 @@ test("nonsense for every route and every reader of files is answered quickly and
     const make = async (path, form, table) => {
         const uuid = randomUUID();
         await context.post(path, { multipart: { _token, uuid, ...form } });
-        return sql(`select id from ${table} where uuid = '${uuid}'`);
+        return table && sql(`select id from ${table} where uuid = '${uuid}'`);
     };
     const where = { place_name: "Sea wall", lat: "36.5297", lon: "-6.2926", height_m: "10", timezone: "Europe/Madrid" };
     const newEvent = () => make("/events", { ...where, title: "Fuzz", eclipse: "2027-08-02", as_typed: "1" }, "events");
@@ -147,7 +148,7 @@ test("nonsense for every route and every reader of files is answered quickly and
     await context.post(`/events/${event}/run-sheet/templates`, { multipart: { _token, template: "F" } });
     known.sheetTemplate = sql("select max(id) from sheet_templates");
     known.helper = await make(`/events/${event}/run-sheet/helpers`, { name: "F" }, "helpers");
-    known.tag = "7";
+    Object.assign(known, { tag: "7" }, await logbookOf(event, make, sql));
     known.place = sql(`select id from listed_places where place_list_id = ${known.placeList} limit 1`);
     for (const [name, id] of Object.entries(known)) expect(id, name).toMatch(/^\d+$/);
     known.cue = randomUUID();
@@ -156,6 +157,7 @@ test("nonsense for every route and every reader of files is answered quickly and
     });
     Object.assign(known, {
         method: "telescope",
+        observationKind: "wind",
         paper: "a4",
         part: "end_panel",
         wall: "a3",
@@ -193,7 +195,7 @@ test("nonsense for every route and every reader of files is answered quickly and
         const asForm = () => Object.entries(fields).reduce((into, [name, what]) => flat(name, what, into), {});
         if (method === "GET") url += `?${new URLSearchParams(asForm())}`;
         else if (
-            /import$|place-lists$|files$|scans$|lots$|outline$|viewers\/file$|tried$|bells$/.test(uri) ||
+            /import$|place-lists$|files$|scans$|lots$|outline$|viewers\/file$|tried$|bells$|instruments$/.test(uri) ||
             maybe(0.1)
         ) {
             const upload = {
