@@ -3,9 +3,11 @@ import { thermometer } from "./support-logbook.js";
 import { newEvent, newOrganiser } from "./support-server.js";
 
 test("what a helper writes on the day's screen without a network stands in the log once there is one", async ({
-    page,
-    context,
+    browser,
+    baseURL,
 }) => {
+    const context = await browser.newContext({ baseURL, viewport: { width: 390, height: 844 } });
+    const page = await context.newPage();
     await signIn(page, "helper");
     await page.goto("/events/2/day");
     await expect(page.getByText("Connected.")).toBeVisible();
@@ -14,7 +16,7 @@ test("what a helper writes on the day's screen without a network stands in the l
         await page.locator("footer").getByRole("button", { name: "Log" }).click();
         await page.locator("[name=observed]").selectOption(observed);
         if (number !== null) await page.locator("[name=value]").fill(number);
-        await page.getByLabel("In words").fill(words);
+        await page.getByLabel("What happened, in words").fill(words);
         await page.locator("button[value=note]").click();
     };
     await write("temperature", "warm", "");
@@ -28,6 +30,8 @@ test("what a helper writes on the day's screen without a network stands in the l
     await page.goto("/events/2/logbook");
     await expect(page.getByRole("row", { name: /Temperature 24\.3 °C in the shade/ })).toContainText("Nora Brisa");
     await expect(page.getByRole("row", { name: /Animals swallows land/ })).toBeVisible();
+    await expectNoSidewaysScroll(page);
+    await context.close();
 });
 
 test("the end of the job: a sheet typed, a logger read, an incident, a held lot, eyes, the report", async ({
@@ -45,8 +49,8 @@ test("the end of the job: a sheet typed, a logger read, an incident, a held lot,
 
     await page.getByRole("link", { name: "Type a sheet of paper" }).click();
     await page.getByLabel("Who observed").fill("Class 4A");
-    await page.getByLabel("Time of line 1").fill("10:40");
-    await page.getByLabel("Number of line 1").fill("23,4");
+    await page.getByLabel("Time of line 1", { exact: true }).fill("10:40");
+    await page.getByLabel("Number of line 1", { exact: true }).fill("23,4");
     await page.getByLabel("Time of line 2").fill("10:50");
     await page.getByLabel("Number of line 2").fill("cool");
     await page.getByRole("button", { name: "Save" }).click();

@@ -3,7 +3,7 @@
     <form x-on:submit="note">
         <label>{{ __('What') }}
             <select class="form-select" name="observed" x-ref="observed" x-on:change="chooseObserved">
-                <option value="">{{ __('what happened') }}</option>
+                <option value="">{{ __('a remark') }}</option>
                 @foreach ($logged as $kind)
                     @if ($kind->id !== 'remark')
                         <option value="{{ $kind->id }}">{{ $kind->name }}</option>
@@ -12,7 +12,7 @@
             </select>
         </label>
         <label x-cloak x-show="unit"><span x-text="unit"></span> <input class="form-control" name="value" inputmode="decimal" autocomplete="off" x-ref="value"></label>
-        <label>{{ __('In words') }} <input class="form-control" name="text" x-ref="line" maxlength="300"></label>
+        <label>{{ __('What happened, in words') }} <input class="form-control" name="text" x-ref="line" maxlength="300"></label>
         <p class="fault" role="status" x-cloak x-show="lineFault" x-text="lineFault"></p>
         <p>
             <button class="btn btn-primary" value="note">{{ __('Log') }}</button>
