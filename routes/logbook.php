@@ -15,6 +15,7 @@ Route::prefix('events/{event}/logbook')->name('logbook.')->scopeBindings()->midd
     Route::get('/', [LogController::class, 'show'])->name('show');
     Route::get('log.csv', [LogController::class, 'csv'])->name('csv');
     Route::get('sheets/{observationKind}/{sheetPaper}.pdf', [LogController::class, 'sheet'])->name('sheet');
+    Route::get('sites', [InstrumentController::class, 'sites'])->name('sites');
     Route::get('report', [ReportController::class, 'show'])->name('report');
     Route::get('report/{sheetPaper}.pdf', [ReportController::class, 'pdf'])->name('report.pdf');
     Route::get('dataset', [DatasetController::class, 'show'])->name('dataset');

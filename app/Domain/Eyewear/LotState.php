@@ -127,6 +127,9 @@ final readonly class LotState
      */
     private static function seen(array $lotIds, Event $event, Occasion $occasion): array
     {
+        if ($lotIds === []) {
+            return [];
+        }
         $rows = PairCheck::query()->toBase()->fromSub(PairCheck::query()->deciding($event->id)->whereIn('lot_id', $lotIds), 'deciding')
             ->selectRaw('lot_id, faults::text as found, event_id = ? and occasion = any(?) as is_for_now, count(*) as pairs', [$event->id, '{' . implode(',', self::counting($occasion)) . '}'])
             ->groupBy('lot_id', 'found', 'is_for_now')->get();

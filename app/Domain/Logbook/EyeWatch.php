@@ -59,6 +59,7 @@ final class EyeWatch
         }
         $to = User::query()->where('organisation_id', $report->event->organisation_id)->where('role', Role::Organiser)->pluck('email')->all();
         $words = __('Ask again, :hours hours after it was told: :url', ['hours' => $hours, 'url' => route('logbook.eyes.show', [$report->event, $report])]);
-        $this->mail->mailer()->raw($words, static fn(Message $message) => $message->to($to)->subject(__('A reminder of “:event”', ['event' => $report->event->title])));
+        // Where mail cannot be sent the reminder still stands in the program, and the next ones are made.
+        rescue(fn() => $this->mail->mailer()->raw($words, static fn(Message $message) => $message->to($to)->subject(__('A reminder of “:event”', ['event' => $report->event->title]))));
     }
 }

@@ -56,10 +56,10 @@ final class EyeReport extends Model
         return $this->belongsTo(Lot::class);
     }
 
-    /** @return BelongsTo<Event, $this> */
+    /** @return BelongsTo<Event, $this> also of an event that was removed */
     public function event(): BelongsTo
     {
-        return $this->belongsTo(Event::class);
+        return $this->belongsTo(Event::class)->withTrashed();
     }
 
     /** @return HasMany<EyeReminder, $this> */

@@ -13,6 +13,7 @@ use App\Models\Logbook\InstrumentLog;
 use App\Pages\Event\Room;
 use App\Pages\Event\RoomStatus;
 use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use KeenShadow\Core\Logbook\Eyes\Reminders;
 
@@ -22,10 +23,9 @@ final readonly class LogbookRoom implements Room
 
     public function status(EventFacts $facts): RoomStatus
     {
-        $lines = $this->records->count($facts->event);
-        $instruments = InstrumentLog::standing($facts->event->id)->count();
+        [$lines, $instruments, $open] = $this->counts($facts->event);
         $isOver = $facts->here->ends() < Date::now();
-        $eyes = Gate::allows('update', $facts->event) ? self::waiting($facts->event) : 0;
+        $eyes = $open > 0 && Gate::allows('update', $facts->event) ? self::waiting($facts->event) : 0;
 
         return new RoomStatus(
             'logbook',
@@ -42,6 +42,17 @@ final readonly class LogbookRoom implements Room
             },
             $eyes > 0 || ($isOver && $lines + $instruments === 0),
         );
+    }
+
+    /** @return array{int, int, int} lines, instruments, open reports of eyes; asked at once, for every page of an event asks */
+    private function counts(Event $event): array
+    {
+        $row = DB::query()->selectSub($this->records->count($event), 'lines')
+            ->selectSub(InstrumentLog::standing($event->id)->reorder()->toBase()->selectRaw('count(*)'), 'instruments')
+            ->selectSub(EyeReport::query()->where('event_id', $event->id)->whereNull('closed_at')->toBase()->selectRaw('count(*)'), 'eyes')->first();
+
+        /** @var \stdClass&object{lines: int, instruments: int, eyes: int} $row */
+        return [$row->lines, $row->instruments, $row->eyes];
     }
 
     /** Reports of which a reminder waits, made or just due. */

@@ -109,6 +109,23 @@ final readonly class Series
         return new self($atS, $values);
     }
 
+    /** The value at a moment, by a straight line between the readings around it; null before the first and after the last. */
+    public function at(float $atS): ?float
+    {
+        $next = $this->search(static fn(float $each): bool => $each >= $atS);
+        $afterS = $this->atS[$next] ?? null;
+        if ($afterS === null || $afterS === $atS) {
+            return $afterS === null ? null : $this->values[$next];
+        }
+        $beforeS = $this->atS[$next - 1] ?? null;
+        if ($beforeS === null) {
+            return null;
+        }
+        $from = $this->values[$next - 1] ?? 0.0;
+
+        return $from + ($atS - $beforeS) / ($afterS - $beforeS) * ($this->values[$next] - $from);
+    }
+
     /** @param callable(float, float): float $change the new value from time and value */
     public function map(callable $change): self
     {

@@ -46,6 +46,7 @@
     @empty
         <p>{{ __('A thermometer that logs once a minute, from an hour before first contact to an hour and a half after last contact, tells by how much the eclipse cooled the air and how late: common practice is a few kelvins, five to twenty minutes after the maximum.') }}</p>
     @endforelse
+    <p><a href="{{ route('logbook.sites', $frame->event) }}">{{ __('The same eclipse at all our sites') }}</a></p>
     @can('update', $frame->event)
         <h2>{{ __('Add a logger\'s file') }}</h2>
         <form method="post" action="{{ route('logbook.instruments.store', $frame->event) }}" enctype="multipart/form-data" novalidate>

@@ -59,7 +59,7 @@ final class EyesTest extends TestCase
         self::assertSame('2026-08-12T18:39:00+00:00', $report->looked_at?->format('c'));
         self::assertSame(now()->addDays(90)->toDateString(), $report->delete_on->toDateString());
         $seen = ['blurred, a dark spot', 'the left one', 'since this morning', 'through eclipse glasses', '20:39', '93.', 'Blue sleeve, pair 2', 'nothing found'];
-        $this->get(route('logbook.eyes.show', [$this->event, $report]))->assertOk()->assertSeeInOrder(['red cap', 'deleted on', '12 h on', ...$seen, 'See an eye doctor']);
+        $this->get(route('logbook.eyes.show', [$this->event, $report]))->assertOk()->assertSeeInOrder(['red cap', 'deleted on', '12 h on', 'See an eye doctor', ...$seen]);
         foreach (['a4', 'letter'] as $paper) {
             $text = self::pdfText((string) $this->get(route('logbook.eyes.sheet', [$this->event, $report, $paper]))->assertOk()->getContent());
             self::assertMatchesRegularExpression('/For the eye doctor.*Name.*Sea wall.*' . implode('.*', array_map(preg_quote(...), $seen)) . '.*concludes nothing/s', $text);

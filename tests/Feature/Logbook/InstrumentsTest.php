@@ -85,6 +85,29 @@ final class InstrumentsTest extends TestCase
         $this->send(self::standIn(), ['ahead' => 'late', 'zone' => 'Mars/Olympus', 'sensor' => 'held', 'name' => ''])->assertSessionHasErrors(['ahead', 'zone', 'sensor', 'name']);
     }
 
+    /** Two sites of one organisation, cooled by 4 and by 2 K of all of the Sun; a third event is another eclipse. */
+    public function testSeveralSitesSideBySide(): void
+    {
+        $this->get(route('logbook.sites', $this->event))->assertOk()->assertSee('No thermometer has logged this eclipse anywhere yet.');
+        $this->send(self::standIn());
+        $inland = $this->eventOf($this->organiser, ['title' => 'Inland', 'eclipse_date' => '2027-08-02', 'lat' => 37.4, 'lon' => -5.98, 'height_m' => 0, 'timezone' => 'Europe/Madrid']);
+        Artisan::call('devices:logger', ['--lat' => '37.4', '--lon' => '-5.98', '--drop' => '2']);
+        $this->post(route('logbook.instruments.store', $inland), self::form(['name' => 'Roof']) + ['file' => UploadedFile::fake()->createWithContent('log.csv', Artisan::output())])->assertSessionHasNoErrors();
+        $page = (string) $this->get(route('logbook.sites', $this->event))->assertOk()->assertSeeInOrder(['Totality on the sea wall', 'Shade', '100 %', 'Inland', 'Roof', '9'])->getContent();
+        preg_match_all('/<polyline class="measured-line measured-line-\d" points="([^"]+)"/', $page, $drawn);
+        preg_match_all('/y="([\d.]+)%"[^>]*>(−?\d+) K</', $page, $kelvins);
+        self::assertCount(2, $drawn[1]);
+        $kelvins = array_map(static fn(string $k): float => (float) str_replace('−', '-', $k), $kelvins[2]);
+        [$low, $high] = [min([0.0, ...$kelvins]), max([-99.0, ...$kelvins])];
+        foreach ([4.0, 2.0] as $i => $drop) {
+            $points = array_map(static fn(string $point): array => array_map(floatval(...), explode(',', $point)), explode(' ', $drawn[1][$i]));
+            usort($points, static fn(array $a, array $b): int => $b[1] <=> $a[1]);
+            // The lowest reading itself, its scatter with it.
+            self::assertEqualsWithDelta(-$drop, $high - ($high - $low) * $points[0][1] / 100, 0.5);
+            self::assertEqualsWithDelta(10, -120 + 270 * $points[0][0] / 100, 4);
+        }
+    }
+
     public function testSentTwiceItIsStoredOnce(): void
     {
         $uuid = Str::uuid()->toString();

@@ -15,6 +15,7 @@ use App\Models\Logbook\InstrumentLog;
 use App\Models\StoredFile;
 use App\Pages\Event\EventFrames;
 use App\Pages\Logbook\InstrumentsPage;
+use App\Pages\Logbook\SitesPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
@@ -37,6 +38,12 @@ final readonly class InstrumentController
         $frame = $this->frames->of($event, InstrumentsPage::axis($instruments, $facts->here));
 
         return view('logbook.instruments', ['frame' => $frame, 'page' => InstrumentsPage::of($instruments, $facts->here, $frame->ribbon)]);
+    }
+
+    /** The same eclipse at all sites of the organisation. */
+    public function sites(Event $event): View
+    {
+        return view('logbook.sites', ['frame' => $this->frames->of($event), 'page' => SitesPage::of($event, $this->reader, $this->measurements)]);
     }
 
     public function store(InstrumentRequest $request, Event $event): RedirectResponse
