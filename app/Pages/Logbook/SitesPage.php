@@ -29,8 +29,8 @@ final readonly class SitesPage
         foreach (Event::query()->where('organisation_id', $event->organisation_id)->where('eclipse_date', $event->eclipse_date)->orderBy('id')->get() as $site) {
             $facts = $reader->facts($site);
             $times = Measurements::times($facts->here);
-            foreach ($times === null ? [] : $measurements->of($facts) as $measured) {
-                if ($measured->drop !== null && $measured->baseline !== null) {
+            foreach ($measurements->of($facts) as $measured) {
+                if ($times !== null && $measured->drop !== null && $measured->baseline !== null) {
                     $sites[] = ['measured' => $measured, 'maximumS' => $times->maximumS];
                     $rows[] = self::row($facts, $measured);
                 }

@@ -95,7 +95,7 @@ final class InstrumentsTest extends TestCase
         $this->post(route('logbook.instruments.store', $inland), self::form(['name' => 'Roof']) + ['file' => UploadedFile::fake()->createWithContent('log.csv', Artisan::output())])->assertSessionHasNoErrors();
         $page = (string) $this->get(route('logbook.sites', $this->event))->assertOk()->assertSeeInOrder(['Totality on the sea wall', 'Shade', '100 %', 'Inland', 'Roof', '9'])->getContent();
         preg_match_all('/<polyline class="measured-line measured-line-\d" points="([^"]+)"/', $page, $drawn);
-        preg_match_all('/y="([\d.]+)%"[^>]*>(−?\d+) K</', $page, $kelvins);
+        preg_match_all('/y="([\d.]+)%"[^>]*>(−?\d+) K</u', $page, $kelvins);
         self::assertCount(2, $drawn[1]);
         $kelvins = array_map(static fn(string $k): float => (float) str_replace('−', '-', $k), $kelvins[2]);
         [$low, $high] = [min([0.0, ...$kelvins]), max([-99.0, ...$kelvins])];
