@@ -21,7 +21,7 @@ final readonly class Response
     /** Hours after last contact within which the air has come back. */
     private const AFTER_S = 7200.0;
     private const MAGNITUDES = [0.3, 0.6, 0.8, 0.9, 1.0];
-    private const POWERS = [0.7, 1.0, 1.5, 2.0];
+    private const POWERS = [0.7, 1.0, 1.5, 2.0, 3.0];
     private const RELAXATIONS_MIN = [0, 4, 8, 14, 22, 32];
     private const DELAYS_MIN = [-5, 25];
     /** Between the readings that it is fitted to. */
