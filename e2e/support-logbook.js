@@ -8,6 +8,8 @@ export function thermometer(maximum, columns = "time,temperature_c") {
     return { name: "log.csv", mimeType: "text/csv", buffer: Buffer.from(rows.join("\n")) };
 }
 
+const PNG = "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==";
+
 /** One of everything that an address of the logbook names. */
 export async function logbookOf(event, make, sql) {
     await make(`/events/${event}/logbook/paper`, {
@@ -28,6 +30,14 @@ export async function logbookOf(event, make, sql) {
             `/events/${event}/logbook/eyes`,
             { called: "F", other: "F", eye: "left", method: "nothing", kept_days: "30" },
             "eye_reports",
+        ),
+        logPicture: await make(
+            `/events/${event}/logbook/pictures`,
+            {
+                caption: "F",
+                file: { name: "a.png", mimeType: "image/png", buffer: Buffer.from(PNG, "base64") },
+            },
+            "log_pictures",
         ),
         instrumentLog: await make(
             `/events/${event}/logbook/instruments`,

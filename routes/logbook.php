@@ -8,6 +8,7 @@ use App\Http\Controllers\Logbook\EyeController;
 use App\Http\Controllers\Logbook\IncidentController;
 use App\Http\Controllers\Logbook\InstrumentController;
 use App\Http\Controllers\Logbook\LogController;
+use App\Http\Controllers\Logbook\PictureController;
 use App\Http\Controllers\Logbook\ReportController;
 use Illuminate\Support\Facades\Route;
 
@@ -15,6 +16,8 @@ Route::prefix('events/{event}/logbook')->name('logbook.')->scopeBindings()->midd
     Route::get('/', [LogController::class, 'show'])->name('show');
     Route::get('log.csv', [LogController::class, 'csv'])->name('csv');
     Route::get('sheets/{observationKind}/{sheetPaper}.pdf', [LogController::class, 'sheet'])->name('sheet');
+    Route::get('pictures', [PictureController::class, 'index'])->name('pictures');
+    Route::get('pictures/{logPicture}', [PictureController::class, 'show'])->name('pictures.show');
     Route::get('sites', [InstrumentController::class, 'sites'])->name('sites');
     Route::get('report', [ReportController::class, 'show'])->name('report');
     Route::get('report/{sheetPaper}.pdf', [ReportController::class, 'pdf'])->name('report.pdf');
@@ -26,6 +29,9 @@ Route::prefix('events/{event}/logbook')->name('logbook.')->scopeBindings()->midd
     Route::get('incidents', [IncidentController::class, 'index'])->name('incidents');
     Route::get('instruments', [InstrumentController::class, 'index'])->name('instruments');
     Route::middleware('can:update,event')->group(function (): void {
+        Route::post('pictures', [PictureController::class, 'store'])->name('pictures.store');
+        Route::delete('pictures/{logPicture}', [PictureController::class, 'destroy'])->name('pictures.destroy');
+        Route::post('pictures/{logPicture}/restore', [PictureController::class, 'restore'])->name('pictures.restore')->withTrashed();
         Route::put('report', [ReportController::class, 'update'])->name('report.update');
         Route::post('after', [AfterController::class, 'tick'])->name('after.tick');
         Route::get('eyes', [EyeController::class, 'index'])->name('eyes');

@@ -11,6 +11,7 @@ use App\Models\Day\DayEntry;
 use App\Models\Logbook\EyeReport;
 use App\Models\Logbook\Incident;
 use App\Models\Logbook\InstrumentLog;
+use App\Models\Logbook\LogPicture;
 use App\Models\RunSheet\Duty;
 use App\Models\RunSheet\Helper;
 use App\Models\RunSheet\SheetBundle;
@@ -150,6 +151,12 @@ final class Event extends Model
     public function dayEntries(): HasMany
     {
         return $this->hasMany(DayEntry::class);
+    }
+
+    /** @return HasMany<LogPicture, $this> */
+    public function logPictures(): HasMany
+    {
+        return $this->hasMany(LogPicture::class);
     }
 
     /** @return HasMany<EyeReport, $this> */

@@ -54,5 +54,6 @@ final class DatabaseSeeder extends Seeder
         DemoLogbook::eyes($evening, $organiser);
         DemoLogbook::putAway($evening, $organiser);
         DemoLogbook::report($evening);
+        DemoLogbook::picture($evening, $organiser);
     }
 }

@@ -21,6 +21,7 @@ use App\Models\Logbook\EyeReminder;
 use App\Models\Logbook\EyeReport;
 use App\Models\Logbook\Incident;
 use App\Models\Logbook\InstrumentLog;
+use App\Models\Logbook\LogPicture;
 use App\Models\StoredFile;
 use App\Models\User;
 use Carbon\CarbonImmutable;
@@ -123,5 +124,22 @@ final class DemoLogbook
             'event_id' => $event->id, 'summary' => 'A clear evening on the beach with one cloud that passed. People came to see the Sun set as a crescent; most followed it on the projection tables and under the tamarisk.',
             'went_well' => "The tables drew the crowd away from the single telescope.\nClass 4A read the thermometer to the end.", 'better' => "Tape every cap before people come.\nCall the maximum from the clock on the screen, not from a watch.",
         ]);
+    }
+
+    /** A drawing in place of a photograph: images of the Sun under a tree, as deep as it was eclipsed at 20:41. */
+    public static function picture(Event $event, User $by): void
+    {
+        $image = imagecreatetruecolor(900, 560);
+        imagefill($image, 0, 0, 0xC9B58C);
+        mt_srand(20260812);
+        for ($i = 0; $i < 60; ++$i) {
+            [$x, $y, $size] = [mt_rand(40, 860), mt_rand(40, 520), mt_rand(44, 58)];
+            imagefilledellipse($image, $x, $y, $size, $size, 0xFFF3D0);
+            imagefilledellipse($image, $x + 4, $y - 3, $size, $size, 0xB39F78);
+        }
+        $path = (string) tempnam(sys_get_temp_dir(), 'demo');
+        imagejpeg($image, $path, 85);
+        LogPicture::query()->create(['uuid' => Str::uuid7()->toString(), 'event_id' => $event->id, 'caption' => 'Crescents under the tamarisk at 20:41 (drawn for the demo)', 'sha256' => StoredFile::keep($path, 'image/jpeg'), 'made_by' => $by->id]);
+        unlink($path);
     }
 }

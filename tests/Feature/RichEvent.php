@@ -14,6 +14,7 @@ use App\Models\Eyewear\StockEntry;
 use App\Models\Eyewear\Supplier;
 use App\Models\Logbook\EyeReport;
 use App\Models\Logbook\Incident;
+use App\Models\Logbook\LogPicture;
 use App\Models\RunSheet\Helper;
 use App\Models\RunSheet\SheetTemplate;
 use App\Models\StoredFile;
@@ -79,6 +80,7 @@ trait RichEvent
             'place' => $list->places()->create(['position' => 1, 'name' => 'School', 'lat' => 36.5, 'lon' => -6.3, 'height_m' => 0]),
             'dayEntry' => DayEntry::query()->create(['uuid' => Str::uuid()->toString(), 'event_id' => $event->id, 'kind' => 'observation', 'observed' => 'wind', 'value' => 3, 'made_by' => $owner->id, 'who' => $owner->name, 'made_at' => now()]),
             'incident' => Incident::query()->create(['uuid' => Str::uuid()->toString(), 'event_id' => $event->id, 'happened_at' => now(), 'within_s' => 60, 'what' => 'A cap came off', 'place' => '', 'done' => '', 'seen_by' => '', 'method' => 'telescope', 'instrument' => '', 'made_by' => $owner->id]),
+            'logPicture' => LogPicture::query()->create(['uuid' => Str::uuid()->toString(), 'event_id' => $event->id, 'caption' => 'A crescent', 'sha256' => StoredFile::keep(public_path('mark.svg'), 'image/png'), 'made_by' => $owner->id]),
             'eyeReport' => EyeReport::query()->create(['uuid' => Str::uuid()->toString(), 'event_id' => $event->id, 'called' => 'red cap', 'signs' => ['blur'], 'other' => '', 'eye' => 'left', 'since' => '', 'method' => 'nothing', 'looked' => '', 'made_by' => $owner->id, 'delete_on' => now()->addDays(30)->toDateString()]),
             'observationKind' => ObservationKind::Wind,
             'instrumentLog' => self::loggerOf($event, $owner),

@@ -77,6 +77,7 @@ final class RecordsOfDay implements DayRecords
             isTyped: $entry->typed_within_s !== null,
             correctsId: $entry->corrects_id,
             isTakenOut: $entry->is_taken_out,
+            canBeCorrected: $entry->canBeCorrected(),
             isCalled: $entry->kind->call() !== null || in_array($entry->kind, [EntryKind::Message, EntryKind::FilterOff], true),
         );
     }

@@ -15,6 +15,7 @@ final readonly class DayRecord
      * @param float|null $withinS how wrong its time may be; null where nobody knows
      * @param bool $isTyped from paper, afterwards
      * @param bool $isCalled to all, rather than said of somebody or observed
+     * @param bool $canBeCorrected what was observed or remarked; a call is what it is
      * @param int|null $correctsId of the line that this one takes the place of
      */
     public function __construct(
@@ -30,5 +31,6 @@ final readonly class DayRecord
         public ?int $correctsId,
         public bool $isTakenOut,
         public bool $isCalled,
+        public bool $canBeCorrected,
     ) {}
 }

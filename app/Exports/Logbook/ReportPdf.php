@@ -12,6 +12,7 @@ use App\Drawings\Logbook\MeasuredCurves;
 use App\Exports\PlainPdf;
 use App\Exports\SheetPaper;
 use App\Models\Logbook\EventReport;
+use App\Models\Logbook\LogPicture;
 use App\Text\Clock;
 use App\Text\Days;
 use DateTimeImmutable;
@@ -24,8 +25,11 @@ final class ReportPdf
     /** Room for the scale's numbers and the ribbon's times. */
     private const MARGIN = 40;
 
-    /** @param list<Measured> $instruments */
-    public static function of(EventFacts $facts, ReportFacts $report, EventReport $words, array $instruments, SheetPaper $paper, DateTimeImmutable $now): string
+    /**
+     * @param list<Measured> $instruments
+     * @param list<LogPicture> $pictures
+     */
+    public static function of(EventFacts $facts, ReportFacts $report, EventReport $words, array $instruments, array $pictures, SheetPaper $paper, DateTimeImmutable $now): string
     {
         $ribbon = ShadowRibbon::of($facts->here, [], $now);
         $clock = Clock::over($facts->here);
@@ -36,6 +40,7 @@ final class ReportPdf
             'zone' => $clock->zone(),
             'report' => $report,
             'words' => $words,
+            'pictures' => array_map(static fn(LogPicture $p): array => ['caption' => $p->caption, 'image' => "data:{$p->stored->media_type};base64," . base64_encode($p->stored->content())], $pictures),
             'curves' => array_map(static fn(array $strip): array => ['name' => $strip['name'], 'legend' => $strip['legend'], 'image' => 'data:image/svg+xml;base64,' . base64_encode(self::svg($strip, $ribbon))], MeasuredCurves::of($instruments, $ribbon)->strips),
         ])->render(), $paper->value);
     }

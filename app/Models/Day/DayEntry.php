@@ -48,6 +48,12 @@ final class DayEntry extends Model
         return $this->belongsTo(Rehearsal::class, 'rehearsal_id');
     }
 
+    /** Whether it is something that was observed or remarked; a call is what it is. */
+    public function canBeCorrected(): bool
+    {
+        return $this->observed !== null || $this->kind === EntryKind::Note;
+    }
+
     protected function casts(): array
     {
         return ['kind' => EntryKind::class, 'made_at' => 'immutable_datetime', 'received_at' => 'immutable_datetime', 'value' => 'float', 'is_taken_out' => 'boolean'];

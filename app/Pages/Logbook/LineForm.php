@@ -21,7 +21,8 @@ final readonly class LineForm
 
     public static function of(DayRecord $record, LocalEclipse $here): self
     {
-        return new self($record->id, ObservationKind::from((string) $record->observed), [
+        // A note of the day's screen is a remark.
+        return new self($record->id, ObservationKind::tryFrom($record->observed ?? '') ?? ObservationKind::Remark, [
             'time' => $here->local($record->at)->format('H:i:s'),
             'value' => $record->value === null ? '' : (string) $record->value,
             'text' => $record->words,

@@ -27,7 +27,7 @@ final readonly class LogRow
         public string $words,
         public string $who,
         public string $within,
-        public bool $isObserved,
+        public bool $canBeCorrected,
     ) {}
 
     public static function of(DayRecord $record, LocalEclipse $here): self
@@ -46,7 +46,7 @@ final readonly class LogRow
                 $record->isTyped => __('± :time, from paper', ['time' => ObservationWords::within($record->withinS)]),
                 default => __('± :time', ['time' => ObservationWords::within($record->withinS)]),
             },
-            isObserved: $record->observed !== null,
+            canBeCorrected: $record->canBeCorrected,
         );
     }
 

@@ -16,7 +16,7 @@
             <td data-label="{{ __('Who') }}">{{ $row->who }} <span class="meaning">{{ $row->within }}</span></td>
             @if (! $isOld)
                 <td>
-                    @if ($row->isObserved && Gate::allows('update', $event))
+                    @if ($row->canBeCorrected && Gate::allows('update', $event))
                         <a href="{{ route('logbook.lines.edit', [$event, $row->id]) }}">{{ __('Correct') }}<span class="visually-hidden"> {{ $row->time }} {{ $row->what }}</span></a>
                     @endif
                 </td>

@@ -16,6 +16,8 @@
         th, td { text-align: left; vertical-align: top; padding: 0.8mm 3mm 0.8mm 0; border-bottom: 0.1mm solid #777; }
         img { width: 100%; }
         .legend { font-size: 9pt; }
+        .picture { page-break-inside: avoid; }
+        .picture img { width: auto; max-width: 100%; max-height: 110mm; }
         .keeps-lines { white-space: pre-line; }
     </style>
 </head>
@@ -34,5 +36,14 @@
         <img src="{{ $curve['image'] }}" alt="{{ $curve['name'] }}">
         <p class="legend">{{ $curve['legend'] }}</p>
     @endforeach
+    @if ($pictures !== [])
+        <h2>{{ __('Pictures') }}</h2>
+        @foreach ($pictures as $picture)
+            <div class="picture">
+                <img src="{{ $picture['image'] }}" alt="{{ $picture['caption'] }}">
+                <p class="legend">{{ $picture['caption'] }}</p>
+            </div>
+        @endforeach
+    @endif
 </body>
 </html>

@@ -36,4 +36,7 @@
         @endforeach
     @endcan
     @include('logbook.report-body')
+    <h2>{{ __('Pictures') }}</h2>
+    @include('logbook.picture-list', ['pictures' => $pictures, 'event' => $frame->event, 'isChanged' => false])
+    <p><a href="{{ route('logbook.pictures', $frame->event) }}">{{ __('Pictures for the report') }}</a></p>
 </x-event-frame>

@@ -90,6 +90,21 @@ final class LogTest extends TestCase
         self::assertSame(3, DayEntry::query()->count());
     }
 
+    /** A remark of the day's screen is corrected as well; a call is what it is, and cannot be. */
+    public function testARemarkIsCorrectedAndACallIsNot(): void
+    {
+        $entry = fn(string $kind): DayEntry => DayEntry::query()->create(['uuid' => Str::uuid()->toString(), 'event_id' => $this->event->id, 'kind' => $kind, 'text' => 'Frist bite', 'made_by' => $this->organiser->id, 'who' => 'Nora', 'made_at' => '2026-08-12 17:43:40+00', 'clock_uncertainty_ms' => 400]);
+        [$note, $stop] = [$entry('note'), $entry('stop')];
+        $this->get(route('logbook.lines.edit', [$this->event, $note]))->assertOk()->assertSee('value="Frist bite"', false);
+        $form = ['uuid' => Str::uuid()->toString(), 'kind' => 'remark', 'who' => 'Nora', 'within' => '1', 'time' => '19:43:40', 'value' => '', 'text' => 'First bite'];
+        $this->post(route('logbook.lines.correct', [$this->event, $note]), $form)->assertRedirect()->assertSessionHasNoErrors();
+        $this->get(route('logbook.show', $this->event))->assertSeeInOrder(['2 lines are written down.', 'Stop', 'First bite', 'as it was', 'Frist bite']);
+        $this->get(route('logbook.lines.edit', [$this->event, $stop]))->assertNotFound();
+        $this->post(route('logbook.lines.correct', [$this->event, $stop]), ['uuid' => Str::uuid()->toString()] + $form)->assertNotFound();
+        $this->delete(route('logbook.lines.destroy', [$this->event, $stop]))->assertNotFound();
+        self::assertSame(3, DayEntry::query()->count());
+    }
+
     public function testTheTableIsReadBack(): void
     {
         $this->type([['time' => '20:39:05', 'value' => '26.5', 'text' => '=1+1']]);

@@ -11,6 +11,7 @@ use App\Models\Eyewear\StockEntry;
 use App\Models\Logbook\EventReport;
 use App\Models\Logbook\EyeReport;
 use App\Models\Logbook\Incident;
+use App\Models\Logbook\LogPicture;
 use App\Models\Role;
 use App\Models\User;
 use Illuminate\Http\UploadedFile;
@@ -53,6 +54,38 @@ final class ReportTest extends TestCase
     public function testNumbersComeByThemselves(): void
     {
         $this->get(route('logbook.report', $this->event))->assertOk()->assertSeeInOrder(['Visitors at once, at most', '260', '45, of which 42 came back and 2 were lost', 'Lines in the log', '6', 'Incidents', '1', '19:43:29', 'C1', 'nothing else is written down', '20:39:05', '35 s late', '20:05:00', 'Cloud', '20:34', 'Animals: gulls settle', '20:22:05', 'A cap came off. It was taped.', '“maximum” was called 35 s late.', '3 pairs did not come back.', 'Incident of 20:22']);
+    }
+
+    /** A picture is made anew: upright, smaller, and without what the camera wrote about place and person; what is no picture is refused. */
+    public function testPictures(): void
+    {
+        $send = fn(UploadedFile $file, string $caption = 'Crescents under a tree') => $this->post(route('logbook.pictures.store', $this->event), ['uuid' => Str::uuid()->toString(), 'caption' => $caption, 'file' => $file]);
+        $send(UploadedFile::fake()->createWithContent('photo.jpg', '<svg onload="alert(1)"/>'))->assertSessionHasErrors('file');
+        self::assertSame(0, LogPicture::query()->count());
+        // 2400 × 1200, lying on its side (EXIF orientation 6), with a camera's comment in it.
+        $image = imagecreatetruecolor(2400, 1200);
+        imagefilledrectangle($image, 0, 0, 1199, 1199, 0xFFFFFF);
+        $path = (string) tempnam(sys_get_temp_dir(), 'jpg');
+        imagejpeg($image, $path);
+        $exif = "Exif\0\0MM\0*\0\0\0\x08\0\x01\x01\x12\0\x03\0\0\0\x01\0\x06\0\0\0\0\0\0";
+        $note = 'taken by Marisol at 36.5 N';
+        file_put_contents($path, "\xFF\xD8\xFF\xE1" . pack('n', strlen($exif) + 2) . $exif . "\xFF\xFE" . pack('n', strlen($note) + 2) . $note . substr((string) file_get_contents($path), 2));
+        $send(new UploadedFile($path, 'photo.jpg', 'image/jpeg', null, true))->assertSessionHasNoErrors();
+        $picture = LogPicture::query()->sole();
+        $content = (string) $this->get(route('logbook.pictures.show', [$this->event, $picture]))->assertOk()->assertHeader('Content-Type', 'image/jpeg')->getContent();
+        self::assertDoesNotMatchRegularExpression('/Marisol|Exif/', $content);
+        self::assertSame([800, 1600], array_slice((array) getimagesizefromstring($content), 0, 2));
+        $turned = imagecreatefromstring($content);
+        self::assertNotFalse($turned);
+        // Turned clockwise, what was left is above.
+        self::assertGreaterThan(0xF00000, imagecolorat($turned, 400, 100));
+        self::assertLessThan(0x100000, imagecolorat($turned, 400, 1500));
+        $this->get(route('logbook.report', $this->event))->assertSee('Crescents under a tree');
+        self::assertStringContainsString('Crescents under a tree', $this->paper('a4'));
+        $this->delete(route('logbook.pictures.destroy', [$this->event, $picture]))->assertSessionHas('undo', $undo = route('logbook.pictures.restore', [$this->event, $picture]));
+        $this->get(route('logbook.pictures', $this->event))->assertDontSee('alt="Crescents', false);
+        $this->post($undo)->assertRedirect();
+        $this->get(route('logbook.pictures', $this->event))->assertSee('alt="Crescents', false);
     }
 
     public function testNothingOfPersons(): void

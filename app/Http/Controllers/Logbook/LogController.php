@@ -62,11 +62,13 @@ final readonly class LogController
     {
         $here = $this->reader->facts($event)->here;
 
-        return view('logbook.line', ['frame' => $this->frames->of($event), 'form' => LineForm::of($this->observed($event, $dayEntry), $here)]);
+        return view('logbook.line', ['frame' => $this->frames->of($event), 'form' => LineForm::of($this->line($event, $dayEntry), $here)]);
     }
 
     public function correct(CorrectionRequest $request, Event $event, DayEntry $dayEntry): RedirectResponse
     {
+        // One that was corrected meanwhile is refused in words, by the database.
+        abort_unless($dayEntry->canBeCorrected(), 404);
         $this->records->add($event, [$request->record()], $this->user($request));
 
         return redirect()->route('logbook.show', $event)->with('status', __('Corrected; what stood there before is kept.'));
@@ -74,8 +76,8 @@ final readonly class LogController
 
     public function takeOut(Request $request, Event $event, DayEntry $dayEntry): RedirectResponse
     {
-        $line = $this->observed($event, $dayEntry);
-        $this->records->add($event, [new NewRecord(uuid: (string) Str::uuid7(), at: $line->at, observed: (string) $line->observed, value: $line->value, words: $line->words, who: $line->who, withinS: (int) ceil($line->withinS ?? 0), correctsId: $line->id, isTakenOut: true)], $this->user($request));
+        $line = $this->line($event, $dayEntry);
+        $this->records->add($event, [new NewRecord(uuid: (string) Str::uuid7(), at: $line->at, observed: $line->observed ?? ObservationKind::Remark->value, value: $line->value, words: $line->words, who: $line->who, withinS: (int) ceil($line->withinS ?? 0), correctsId: $line->id, isTakenOut: true)], $this->user($request));
 
         return redirect()->route('logbook.show', $event)->with('status', __('Taken out; what stood there is kept below.'));
     }
@@ -95,12 +97,12 @@ final readonly class LogController
         return LoggedDay::of($this->records->of($event));
     }
 
-    /** What was observed and still stands; calls are what they are. */
-    private function observed(Event $event, DayEntry $entry): DayRecord
+    /** What was observed or remarked and still stands; calls are what they are. */
+    private function line(Event $event, DayEntry $entry): DayRecord
     {
         $record = $this->day($event)->find($entry->id);
 
-        return $record === null || $record->observed === null ? abort(404) : $record;
+        return $record === null || !$record->canBeCorrected ? abort(404) : $record;
     }
 
     private function user(Request $request): User

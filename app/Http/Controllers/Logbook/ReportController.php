@@ -36,7 +36,7 @@ final readonly class ReportController
         $instruments = $this->measurements->of($facts);
         $frame = $frames->of($event, InstrumentsPage::axis($instruments, $facts->here));
 
-        return view('logbook.report', ['frame' => $frame, 'report' => $this->reports->facts($facts, $instruments), 'words' => Reports::words($event), 'curves' => MeasuredCurves::of($instruments, $frame->ribbon)]);
+        return view('logbook.report', ['frame' => $frame, 'report' => $this->reports->facts($facts, $instruments), 'words' => Reports::words($event), 'curves' => MeasuredCurves::of($instruments, $frame->ribbon), 'pictures' => $event->logPictures()->orderBy('id')->get()]);
     }
 
     public function update(ReportRequest $request, Event $event): RedirectResponse
@@ -51,6 +51,6 @@ final readonly class ReportController
         $facts = $this->reader->facts($event);
         $instruments = $this->measurements->of($facts);
 
-        return Download::of($event, "-report-{$sheetPaper->value}.pdf", 'application/pdf', ReportPdf::of($facts, $this->reports->facts($facts, $instruments), Reports::words($event), $instruments, $sheetPaper, Date::now()->toImmutable()));
+        return Download::of($event, "-report-{$sheetPaper->value}.pdf", 'application/pdf', ReportPdf::of($facts, $this->reports->facts($facts, $instruments), Reports::words($event), $instruments, array_values($event->logPictures()->with('stored')->orderBy('id')->get()->all()), $sheetPaper, Date::now()->toImmutable()));
     }
 }
