@@ -66,7 +66,8 @@ export const callParts = {
     wakeSound() {
         this.isSilent = !navigator.userActivation?.hasBeenActive;
         const wake = async () => (this.isSilent = !(await unlock()));
-        ["pointerdown", "keydown"].forEach((press) => window.addEventListener(press, wake, { once: true }));
+        // When the press is over: the line about it goes, and what is below must not move from under a finger.
+        ["click", "keydown"].forEach((press) => window.addEventListener(press, wake, { once: true }));
     },
 
     tryVolume() {
