@@ -49,6 +49,7 @@ Route::prefix('events/{event}/logbook')->name('logbook.')->scopeBindings()->midd
         Route::post('incidents', [IncidentController::class, 'store'])->name('incidents.store');
         Route::get('incidents/{incident}/edit', [IncidentController::class, 'edit'])->name('incidents.edit');
         Route::post('incidents/{incident}', [IncidentController::class, 'correct'])->name('incidents.correct');
+        Route::delete('incidents/{incident}', [IncidentController::class, 'takeOut'])->name('incidents.destroy');
         Route::get('paper', [LogController::class, 'paper'])->name('paper');
         Route::post('paper', [LogController::class, 'store'])->name('paper.store');
         Route::get('lines/{dayEntry}', [LogController::class, 'edit'])->name('lines.edit');

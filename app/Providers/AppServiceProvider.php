@@ -17,6 +17,7 @@ use App\Domain\Event\LookingGroups;
 use App\Domain\Event\PairsOfLots;
 use App\Domain\Event\Rounds;
 use App\Domain\Event\StockAfter;
+use App\Domain\Event\TriedViewers;
 use App\Domain\Event\WantedViewers;
 use App\Domain\Event\WhatIsLogged;
 use App\Domain\Eyewear\FitPairsOfLots;
@@ -29,6 +30,7 @@ use App\Domain\RunSheet\Duties;
 use App\Domain\RunSheet\HelpersKnown;
 use App\Domain\RunSheet\PlansOfSheets;
 use App\Domain\RunSheet\SheetFiles;
+use App\Domain\Viewers\TriesOfViewers;
 use App\Domain\Viewers\ViewersWanted;
 use App\Domain\Workers;
 use App\Exports\RunSheet\WrittenFiles;
@@ -79,6 +81,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(WhatIsLogged::class, ObservedKinds::class);
         $this->app->bind(LoggedSeries::class, StoredSeries::class);
         $this->app->bind(SheetFiles::class, WrittenFiles::class);
+        $this->app->bind(TriedViewers::class, TriesOfViewers::class);
         $this->app->bind(WantedViewers::class, ViewersWanted::class);
         // In the order of work: a new room is added here.
         $this->app->tag([SkyRoom::class, SiteRoom::class, AudienceRoom::class, EyewearRoom::class, ViewersRoom::class, RunSheetRoom::class, DayRoom::class, LogbookRoom::class], 'rooms');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Text;
 
+use DateTimeImmutable;
 use KeenShadow\Core\Logbook\HowLooked;
 use KeenShadow\Core\Logbook\ObservationKind;
 use KeenShadow\Core\Logbook\Rounding;
@@ -59,6 +60,12 @@ final class ObservationWords
             $seconds < 60 => __(':n s', ['n' => Numbers::decimal(ceil($seconds), 0)]),
             default => __(':n min', ['n' => Numbers::decimal(ceil($seconds / 60), 0)]),
         };
+    }
+
+    /** A moment and how sure it is: "20:22:05 CEST ± 15 s". */
+    public static function moment(Clock $clock, DateTimeImmutable $at, float $within): string
+    {
+        return $clock->second($at) . ' ± ' . self::within($within);
     }
 
     /** How it is done, on the sheet that is handed out. */

@@ -19,6 +19,12 @@ use KeenShadow\Core\Viewers\Turn;
 /** What is said of viewers. */
 final class ViewersWords
 {
+    /** Of an image, as it was measured or as it should be: "8.52 ± 0.3 mm". */
+    public static function width(float $mm, float $uncertaintyMm): string
+    {
+        return __(':mm ± :u mm', ['mm' => Numbers::about($mm, 3), 'u' => Numbers::about($uncertaintyMm, 1)]);
+    }
+
     public static function build(Build $build): string
     {
         return match ($build) {

@@ -39,6 +39,7 @@ return new class extends Migration {
                 method varchar(30) not null,
                 lot_id bigint references lots,
                 tag integer check (tag between 1 and 1000000),
+                viewer_id bigint references viewers,
                 instrument varchar(120) not null,
                 corrects_id bigint unique,
                 is_taken_out boolean not null default false,

@@ -12,6 +12,7 @@ use App\Models\Eyewear\PairCheck;
 use App\Models\Eyewear\StockEntry;
 use App\Text\EyewearWords;
 use App\Text\Numbers;
+use App\Text\RuleWords;
 use KeenShadow\Core\Eyewear\EyewearSubject;
 use KeenShadow\Core\Eyewear\PairCondition;
 use KeenShadow\Core\Eyewear\PairFault;
@@ -36,6 +37,13 @@ final class RecordsOfPairs implements PairsOfLots
         usort($lines, static fn(RecordLine $a, RecordLine $b): int => $a->at <=> $b->at);
 
         return $lines;
+    }
+
+    public function papers(Event $event, Lot $lot): string
+    {
+        $verdict = $lot->verdict($event->eclipse_date);
+
+        return RuleWords::verdict($verdict) . ': ' . implode(' ', array_map(RuleWords::reason(...), $verdict->findings));
     }
 
     public function pairs(Event $event, Lot $lot): array

@@ -61,7 +61,7 @@ final readonly class ReportFacts
             happened: array_values(array_map(static fn(DayRecord $r): array => ['time' => $clock->second($r->at), 'words' => $r->words === '' ? $r->what : "{$r->what}: {$r->words}"], array_filter($day->standing, static fn(DayRecord $r): bool => $r->isCalled))),
             temperatures: array_map(static fn(Measured $m): string => "{$m->log->name}: " . ($m->drop === null ? LogbookWords::light($m->lightFactor, $m->clearShare) : LogbookWords::drop($m->drop) . ' ' . LogbookWords::worth($m->drop->worth()) . '.'), $instruments),
             seen: self::seen($day, $clock),
-            incidents: array_map(static fn(Incident $i): array => ['time' => $clock->second($i->happened_at), 'what' => $i->what, 'done' => $i->done], $incidents),
+            incidents: array_map(static fn(Incident $i): array => ['time' => ObservationWords::moment($clock, $i->happened_at, $i->within_s), 'what' => $i->what, 'done' => $i->done], $incidents),
             better: self::better($late, $instruments, $lots, $incidents, $clock),
         );
     }

@@ -7,6 +7,7 @@ namespace App\Models\Logbook;
 use App\Models\Eyewear\Lot;
 use App\Models\MadeOnce;
 use App\Models\User;
+use App\Models\Viewers\Viewer;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
@@ -28,11 +29,13 @@ use KeenShadow\Core\Logbook\HowLooked;
  * @property HowLooked $method
  * @property int|null $lot_id
  * @property int|null $tag
+ * @property int|null $viewer_id
  * @property string $instrument blank where it was none
  * @property int|null $corrects_id
  * @property bool $is_taken_out
  * @property CarbonImmutable $created_at
  * @property Lot|null $lot
+ * @property Viewer|null $viewer
  * @property User $maker
  */
 final class Incident extends Model
@@ -43,7 +46,7 @@ final class Incident extends Model
 
     protected $dateFormat = 'Y-m-d H:i:sP';
 
-    protected $fillable = ['uuid', 'event_id', 'happened_at', 'within_s', 'what', 'place', 'done', 'seen_by', 'method', 'lot_id', 'tag', 'instrument', 'corrects_id', 'is_taken_out', 'made_by'];
+    protected $fillable = ['uuid', 'event_id', 'happened_at', 'within_s', 'what', 'place', 'done', 'seen_by', 'method', 'lot_id', 'tag', 'viewer_id', 'instrument', 'corrects_id', 'is_taken_out', 'made_by'];
 
     protected $attributes = ['is_taken_out' => false];
 
@@ -51,6 +54,12 @@ final class Incident extends Model
     public function lot(): BelongsTo
     {
         return $this->belongsTo(Lot::class);
+    }
+
+    /** @return BelongsTo<Viewer, $this> also one that was removed since */
+    public function viewer(): BelongsTo
+    {
+        return $this->belongsTo(Viewer::class)->withTrashed();
     }
 
     /** @return BelongsTo<User, $this> */
@@ -67,9 +76,15 @@ final class Incident extends Model
             ->orderBy('happened_at')->orderBy('id');
     }
 
+    /** @return Builder<self> those of an event that were corrected or taken out, as they were, in order of time */
+    public static function replaced(int $eventId): Builder
+    {
+        return self::query()->where('event_id', $eventId)->whereIn('id', self::query()->select('corrects_id')->where('event_id', $eventId)->whereNotNull('corrects_id'))->orderBy('happened_at')->orderBy('id');
+    }
+
     public function isSuperseded(): bool
     {
-        return self::query()->where('corrects_id', $this->id)->exists();
+        return $this->is_taken_out || self::query()->where('corrects_id', $this->id)->exists();
     }
 
     protected function casts(): array

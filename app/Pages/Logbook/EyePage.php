@@ -6,6 +6,7 @@ namespace App\Pages\Logbook;
 
 use App\Domain\Event\PairsOfLots;
 use App\Domain\Event\RecordLine;
+use App\Models\Event;
 use App\Models\Logbook\EyeReminder;
 use App\Models\Logbook\EyeReport;
 use App\Text\Clock;
@@ -37,7 +38,7 @@ final readonly class EyePage
         public string $deleted,
     ) {}
 
-    public static function of(EyeReport $report, LocalEclipse $here, PairsOfLots $lots): self
+    public static function of(EyeReport $report, Event $event, LocalEclipse $here, PairsOfLots $lots): self
     {
         $moment = static fn(DateTimeImmutable $at): string => Days::full($here->local($at)) . ', ' . $here->local($at)->format('H:i');
 
@@ -56,6 +57,7 @@ final readonly class EyePage
                 __('When') => $report->looked_at === null ? '' : Clock::over($here)->minuteAndZone($report->looked_at) . ', ' . Days::full($here->local($report->looked_at)),
                 __('Covered at that moment') => $report->looked_at === null ? '' : self::covered($here, $report->looked_at),
                 __('Through') => $report->lot === null ? '' : $report->lot->label . ($report->tag === null ? '' : ', ' . __('pair :tag', ['tag' => $report->tag])),
+                __('The lot') => $report->lot === null ? '' : $lots->papers($event, $report->lot),
             ]),
             record: $report->lot === null || $report->tag === null ? [] : array_map(static fn(RecordLine $line): array => ['when' => $moment($line->at), 'words' => $line->words, 'who' => $line->who], $lots->record($report->lot, $report->tag)),
             reminders: self::reminders($report, $moment),

@@ -6,6 +6,7 @@ namespace App\Pages\Logbook;
 
 use App\Domain\Event\PairsOfLots;
 use App\Domain\Event\RecordLine;
+use App\Domain\Event\TriedViewers;
 use App\Models\Event;
 use App\Models\Logbook\Incident;
 use App\Text\Clock;
@@ -20,7 +21,9 @@ final readonly class IncidentPage
     /**
      * @param string $covered of the Sun's area at that moment
      * @param list<array{when: string, words: string, who: string}> $record of the pair
+     * @param string $papers of its lot; empty where no lot is named
      * @param array<string, string> $pairs of its lot: tags by what was found of them
+     * @param list<array{when: string, words: string, who: string}> $tries of the viewer
      */
     private function __construct(
         public Incident $incident,
@@ -28,21 +31,25 @@ final readonly class IncidentPage
         public string $covered,
         public string $method,
         public array $record,
+        public string $papers,
         public array $pairs,
+        public array $tries,
     ) {}
 
-    public static function of(Event $event, Incident $incident, LocalEclipse $here, PairsOfLots $lots): self
+    public static function of(Event $event, Incident $incident, LocalEclipse $here, PairsOfLots $lots, TriedViewers $viewers): self
     {
         $view = $here->at($incident->happened_at);
         $record = $incident->lot === null || $incident->tag === null ? [] : $lots->record($incident->lot, $incident->tag);
 
         return new self(
             incident: $incident,
-            time: Clock::over($here)->second($incident->happened_at) . ' ± ' . ObservationWords::within($incident->within_s),
+            time: ObservationWords::moment(Clock::over($here), $incident->happened_at, $incident->within_s),
             covered: $view->isSunUp() ? __(':n %', ['n' => Numbers::percent($view->obscuration())]) : __('Sun down'),
             method: ObservationWords::howLooked($incident->method),
             record: array_map(static fn(RecordLine $line): array => ['when' => Days::full($here->local($line->at)) . ' ' . $here->local($line->at)->format('H:i'), 'words' => $line->words, 'who' => $line->who], $record),
+            papers: $incident->lot === null ? '' : $lots->papers($event, $incident->lot),
             pairs: $incident->lot === null ? [] : $lots->pairs($event, $incident->lot),
+            tries: $incident->viewer === null ? [] : array_map(static fn(RecordLine $line): array => ['when' => Days::full($line->at), 'words' => $line->words, 'who' => $line->who], $viewers->record($incident->viewer)),
         );
     }
 }

@@ -6,7 +6,6 @@ namespace App\Pages\Viewers;
 
 use App\Models\Viewers\ViewerTrial;
 use App\Text\Days;
-use App\Text\Numbers;
 use App\Text\ViewersWords;
 use KeenShadow\Core\Rules\Verdict;
 use KeenShadow\Core\Viewers\Light;
@@ -34,8 +33,8 @@ final readonly class TrialRow
         return new self(
             trial: $trial,
             day: Days::long($trial->tried_on),
-            measured: __(':mm ± :u mm', ['mm' => Numbers::about($trial->image_mm, 3), 'u' => Numbers::about($trial->uncertainty_mm, 1)]),
-            predicted: __(':mm ± :u mm', ['mm' => Numbers::about($tried->predictedMm, 3), 'u' => Numbers::about($tried->uncertaintyMm, 1)]),
+            measured: ViewersWords::width($trial->image_mm, $trial->uncertainty_mm),
+            predicted: ViewersWords::width($tried->predictedMm, $tried->uncertaintyMm),
             sharpness: $trial->sharpness === null ? '–' : ViewersWords::sharpness()[$trial->sharpness->value],
             verdict: $tried->verdict,
             corrected: $tried->corrected === null ? [] : DesignFields::of($tried->corrected),

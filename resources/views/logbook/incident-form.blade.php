@@ -35,6 +35,9 @@
         </fieldset>
         <x-choose name="lot_id" :label="__('Lot of the glasses or filter')" :options="$lots" :value="(string) old('lot_id', $incident?->lot_id ?? '')" />
         <x-field name="tag" :label="__('Number of the pair')" :value="old('tag', $incident?->tag ?? '')" inputmode="numeric" autocomplete="off" />
+        @if ($viewers !== [])
+            <x-choose name="viewer_id" :label="__('Viewer')" :options="$viewers" :value="(string) old('viewer_id', $incident?->viewer_id ?? '')" />
+        @endif
         <x-field name="instrument" :label="__('Instrument')" :value="old('instrument', $incident?->instrument ?? '')" maxlength="120" />
         <div class="field">
             <label for="done">{{ __('What was done') }}</label>
@@ -45,4 +48,7 @@
         <button class="btn btn-primary">{{ __('Save') }}</button>
         <a class="btn btn-quiet" href="{{ route('logbook.incidents', $frame->event) }}">{{ __('Back') }}</a>
     </form>
+    @if ($incident !== null)
+        <form class="form-apart" method="post" action="{{ route('logbook.incidents.destroy', [$frame->event, $incident]) }}">@csrf @method('delete')<button class="btn btn-quiet">{{ __('Take it out') }}</button></form>
+    @endif
 </x-event-frame>

@@ -3,7 +3,7 @@
     <x-faults />
     <p class="lead-answer">{{ $page->incident->what }}</p>
     @if ($isSuperseded)
-        <p class="caution">{{ __('This was corrected later and is kept as it was.') }}</p>
+        <p class="caution">{{ __('This was corrected or taken out later and is kept as it was.') }}</p>
     @endif
     <dl class="facts">
         <dt>{{ __('When') }}</dt><dd>{{ $page->time }} · {{ __(':covered of the Sun covered', ['covered' => $page->covered]) }}</dd>
@@ -16,22 +16,19 @@
     @if (! $isSuperseded && Gate::allows('update', $frame->event))
         <p><a class="btn btn-quiet" href="{{ route('logbook.incidents.edit', [$frame->event, $page->incident]) }}">{{ __('Correct it') }}</a></p>
     @endif
+    @if ($page->incident->viewer !== null)
+        <h2>{{ __('What is on record of :viewer', ['viewer' => $page->incident->viewer->name]) }}</h2>
+        @include('logbook.record', ['lines' => $page->tries, 'none' => __('Nobody tried it out.')])
+    @endif
     @if ($page->incident->lot !== null)
         @if ($page->incident->tag !== null)
-            <h2 id="record">{{ __('What is on record of pair :tag', ['tag' => $page->incident->tag]) }}</h2>
-            @if ($page->record === [])
-                <p><b>{{ __('Nobody looked this pair over.') }}</b></p>
-            @else
-                <ul aria-labelledby="record">
-                    @foreach ($page->record as $line)
-                        <li>{{ $line['when'] }}: {{ $line['words'] }} <span class="meaning">{{ $line['who'] }}</span></li>
-                    @endforeach
-                </ul>
-            @endif
+            <h2>{{ __('What is on record of pair :tag', ['tag' => $page->incident->tag]) }}</h2>
+            @include('logbook.record', ['lines' => $page->record, 'none' => __('Nobody looked this pair over.')])
             <p><a href="{{ route('eyewear.pair', [$frame->event, $page->incident->lot, $page->incident->tag]) }}">{{ __('The pair') }}</a></p>
         @endif
         <h2 id="lot">{{ __('All pairs of the lot :lot', ['lot' => $page->incident->lot->label]) }}</h2>
         <dl class="facts">
+            <dt>{{ __('The lot') }}</dt><dd>{{ $page->papers }}</dd>
             @foreach ($page->pairs as $found => $tags)
                 <dt>{{ $found }}</dt><dd>{{ $tags }}</dd>
             @endforeach

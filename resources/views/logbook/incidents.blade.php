@@ -8,9 +8,14 @@
         <p><a class="btn btn-primary" href="{{ route('logbook.incidents.create', $frame->event) }}">{{ __('Write one down') }}</a></p>
     @endcan
     @foreach ($pages as $page)
-        <section class="instrument">
-            <h2><a href="{{ route('logbook.incidents.show', [$frame->event, $page->incident]) }}">{{ $page->time }}</a> <span class="meaning">{{ __(':covered of the Sun covered', ['covered' => $page->covered]) }}</span></h2>
-            <p>{{ $page->incident->what }} @if ($page->incident->lot !== null) <b>{{ $page->incident->lot->label }}@if ($page->incident->tag !== null), {{ __('pair :tag', ['tag' => $page->incident->tag]) }}@endif</b>@endif</p>
-        </section>
+        @include('logbook.incident-short', ['page' => $page, 'event' => $frame->event])
     @endforeach
+    @if ($replaced->isNotEmpty())
+        <details class="folded">
+            <summary>{{ __('What was corrected or taken out, as it was') }}</summary>
+            @foreach ($replaced as $page)
+                @include('logbook.incident-short', ['page' => $page, 'event' => $frame->event])
+            @endforeach
+        </details>
+    @endif
 </x-event-frame>

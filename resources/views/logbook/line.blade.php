@@ -17,5 +17,5 @@
         <button class="btn btn-primary">{{ __('Save') }}</button>
         <a class="btn btn-quiet" href="{{ route('logbook.show', $frame->event) }}">{{ __('Back') }}</a>
     </form>
-    <form method="post" action="{{ route('logbook.lines.destroy', [$frame->event, $form->id]) }}">@csrf @method('delete')<button class="btn btn-quiet">{{ __('Take this line out') }}</button></form>
+    <form class="form-apart" method="post" action="{{ route('logbook.lines.destroy', [$frame->event, $form->id]) }}">@csrf @method('delete')<button class="btn btn-quiet">{{ __('Take this line out') }}</button></form>
 </x-event-frame>

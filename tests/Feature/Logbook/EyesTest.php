@@ -58,7 +58,7 @@ final class EyesTest extends TestCase
         $report = EyeReport::query()->sole();
         self::assertSame('2026-08-12T18:39:00+00:00', $report->looked_at?->format('c'));
         self::assertSame(now()->addDays(90)->toDateString(), $report->delete_on->toDateString());
-        $seen = ['blurred, a dark spot', 'the left one', 'since this morning', 'through eclipse glasses', '20:39', '93.', 'Blue sleeve, pair 2', 'nothing found'];
+        $seen = ['blurred, a dark spot', 'the left one', 'since this morning', 'through eclipse glasses', '20:39', '93.', 'Blue sleeve, pair 2', 'Papers in order', 'nothing found'];
         $this->get(route('logbook.eyes.show', [$this->event, $report]))->assertOk()->assertSeeInOrder(['red cap', 'deleted on', '12 h on', 'See an eye doctor', ...$seen]);
         foreach (['a4', 'letter'] as $paper) {
             $text = self::pdfText((string) $this->get(route('logbook.eyes.sheet', [$this->event, $report, $paper]))->assertOk()->getContent());
@@ -166,6 +166,8 @@ final class EyesTest extends TestCase
         $this->send(['called' => '', 'signs' => [], 'other' => '', 'eye' => '', 'method' => '', 'kept_days' => '9999'])->assertSessionHasErrors(['called', 'eye', 'method', 'kept_days']);
         $this->send(['signs' => []])->assertSessionHasErrors('signs');
         $this->send(['tag' => '3'])->assertSessionHasErrors('lot_id');
+        $lot = Lot::factory()->create(['organisation_id' => $this->organiser->organisation_id, 'pairs' => 6]);
+        $this->send(['lot_id' => (string) $lot->id, 'tag' => '7'])->assertSessionHasErrors(['tag' => 'The lot has 6 pairs.']);
         self::assertSame(0, EyeReport::query()->count());
     }
 

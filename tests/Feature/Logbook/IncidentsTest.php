@@ -11,9 +11,11 @@ use App\Models\Eyewear\LotHold;
 use App\Models\Logbook\Incident;
 use App\Models\Role;
 use App\Models\User;
+use App\Models\Viewers\Viewer;
 use Illuminate\Support\Str;
 use KeenShadow\Core\Eyewear\Held;
 use KeenShadow\Core\Rules\Level;
+use KeenShadow\Core\Viewers\Design\DesignRecord;
 use Tests\RefreshDatabase;
 use Tests\TestCase;
 
@@ -50,7 +52,7 @@ final class IncidentsTest extends TestCase
         }
         $incident = Incident::query()->sole();
         self::assertSame('2026-08-12T18:22:05+00:00', $incident->happened_at->format('c'));
-        $this->get(route('logbook.incidents.show', [$this->event, $incident]))->assertOk()->assertSeeInOrder(['A lens was cracked', '20:22:05 ± 15 s', '61.', '% of the Sun covered', 'third table', 'through eclipse glasses', 'pair 2', 'nothing found', 'All pairs of the lot Blue sleeve', 'Fit to use', '1–2', 'Withdraw and destroy', '3', 'Not inspected', '4–6', 'Hold all pairs of this lot']);
+        $this->get(route('logbook.incidents.show', [$this->event, $incident]))->assertOk()->assertSeeInOrder(['A lens was cracked', '20:22:05 ± 15 s', '61.', '% of the Sun covered', 'third table', 'through eclipse glasses', 'pair 2', 'nothing found', 'All pairs of the lot Blue sleeve', 'Papers in order', 'Fit to use', '1–2', 'Withdraw and destroy', '3', 'Not inspected', '4–6', 'Hold all pairs of this lot']);
         $this->get(route('logbook.incidents', $this->event))->assertSeeInOrder(['1 incident is written down.', '20:22:05', 'Blue sleeve', 'pair 2']);
     }
 
@@ -60,10 +62,42 @@ final class IncidentsTest extends TestCase
         $first = Incident::query()->sole();
         $this->get(route('logbook.incidents.edit', [$this->event, $first]))->assertOk()->assertSee('value="20:22:05"', false)->assertSee('A lens was cracked');
         $this->post(route('logbook.incidents.correct', [$this->event, $first]), self::form(['what' => 'A frame was bent']))->assertRedirect()->assertSessionHasNoErrors();
-        $this->get(route('logbook.incidents.show', [$this->event, $first]))->assertOk()->assertSeeInOrder(['A lens was cracked', 'corrected later']);
-        $this->get(route('logbook.incidents', $this->event))->assertSee('A frame was bent')->assertDontSee('A lens was cracked');
+        $this->get(route('logbook.incidents.show', [$this->event, $first]))->assertOk()->assertSeeInOrder(['A lens was cracked', 'corrected or taken out later']);
+        $this->get(route('logbook.incidents', $this->event))->assertSeeInOrder(['1 incident is written down.', 'A frame was bent', 'as it was', 'A lens was cracked']);
         $this->post(route('logbook.incidents.correct', [$this->event, $first]), self::form())->assertSessionHasErrors('time');
         self::assertSame(2, Incident::query()->count());
+    }
+
+    /** Written down by mistake: out of the list and the report, still to be read. */
+    public function testOneIsTakenOut(): void
+    {
+        $this->post(route('logbook.incidents.store', $this->event), self::form());
+        $incident = Incident::query()->sole();
+        $this->actingAs($this->member(Role::Helper, $this->organiser->organisation))->delete(route('logbook.incidents.destroy', [$this->event, $incident]))->assertForbidden();
+        $this->actingAs($this->organiser)->delete(route('logbook.incidents.destroy', [$this->event, $incident]))->assertRedirect(route('logbook.incidents', $this->event))->assertSessionHasNoErrors();
+        $this->delete(route('logbook.incidents.destroy', [$this->event, $incident]))->assertSessionHasErrors('time');
+        self::assertSame([false, true], Incident::query()->orderBy('id')->pluck('is_taken_out')->all());
+        $this->get(route('logbook.incidents', $this->event))->assertSeeInOrder(['No incident is written down.', 'as it was', 'A lens was cracked']);
+        foreach (Incident::query()->get() as $row) {
+            $this->get(route('logbook.incidents.show', [$this->event, $row]))->assertOk()->assertSee('taken out later')->assertDontSee('Correct it');
+        }
+        $this->get(route('logbook.report', $this->event))->assertOk()->assertDontSee('A lens was cracked');
+    }
+
+    /** A viewer brings along how it was tried: in perihelion the Sun is 32′32″ wide (Astronomical Almanac, from memory), 8.52 mm at the tube's 900 mm. */
+    public function testAViewerShowsHowItWasTried(): void
+    {
+        $tube = DesignRecord::read(['build' => 'mailing_tube'], isWhole: false);
+        $viewer = Viewer::madeAs(Str::uuid()->toString(), $this->event, 'Tube 3', $tube);
+        $foreign = Viewer::madeAs(Str::uuid()->toString(), $this->eventOf($this->organiser), 'Elsewhere', $tube);
+        $this->get(route('logbook.incidents.create', $this->event))->assertSee('Tube 3')->assertDontSee('Elsewhere');
+        $this->post(route('logbook.incidents.store', $this->event), self::form(['viewer_id' => (string) $foreign->id]))->assertSessionHasErrors('viewer_id');
+        $this->post(route('logbook.incidents.store', $this->event), self::form(['method' => 'projection', 'viewer_id' => (string) $viewer->id]))->assertSessionHasNoErrors();
+        $incident = Incident::query()->sole();
+        $this->get(route('logbook.incidents.show', [$this->event, $incident]))->assertSeeInOrder(['What is on record of Tube 3', 'Nobody tried it out.']);
+        $this->post(route('viewers.trials.store', [$this->event, $viewer]), ['uuid' => Str::uuid()->toString(), 'tried_on' => '2026-01-04', 'measured_mm' => '8.5', 'uncertainty_mm' => '0.3'])->assertSessionHasNoErrors();
+        $viewer->delete();
+        $this->get(route('logbook.incidents.show', [$this->event, $incident]))->assertSeeInOrder(['What is on record of Tube 3', 'Tried: 8.50 ± 0.3 mm, by its design 8.52 ± ', $this->organiser->name]);
     }
 
     public function testNonsenseIsNamed(): void

@@ -102,14 +102,12 @@ final readonly class EyeController
 
     public function sheet(Event $event, EyeReport $eyeReport, SheetPaper $sheetPaper): Response
     {
-        $frame = $this->reader->facts($event);
-
-        return Download::of($event, "-eyes-{$eyeReport->id}.pdf", 'application/pdf', PlainPdf::of(view('logbook.eye-sheet', ['event' => $event, 'page' => EyePage::of($eyeReport, $frame->here, $this->lots)])->render(), $sheetPaper->value));
+        return Download::of($event, "-eyes-{$eyeReport->id}.pdf", 'application/pdf', PlainPdf::of(view('logbook.eye-sheet', ['event' => $event, 'page' => $this->page($event, $eyeReport)])->render(), $sheetPaper->value));
     }
 
     private function page(Event $event, EyeReport $report): EyePage
     {
-        return EyePage::of($report, $this->reader->facts($event)->here, $this->lots);
+        return EyePage::of($report, $event, $this->reader->facts($event)->here, $this->lots);
     }
 
     private function to(Event $event, EyeReport $report): RedirectResponse

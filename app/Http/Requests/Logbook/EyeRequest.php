@@ -23,6 +23,7 @@ use KeenShadow\Core\Logbook\HowLooked;
 /** What somebody says of their eyes, as an organiser writes it down. */
 final class EyeRequest extends FormRequest
 {
+    use NamesPair;
     use ReadsEdits;
 
     /** Days after which it is deleted, as they are offered. */
@@ -50,8 +51,7 @@ final class EyeRequest extends FormRequest
                     $fail(__('Type a time as 20:31, or leave it blank.'));
                 }
             }],
-            'lot_id' => ['nullable', Rule::exists('lots', 'id')->where('organisation_id', $this->event()->organisation_id)],
-            'tag' => ['nullable', 'integer', 'between:1,1000000'],
+            ...$this->pairRules($this->event()),
             'kept_days' => ['required', Rule::in(array_map(strval(...), self::KEPT_DAYS))],
         ];
     }
@@ -60,9 +60,9 @@ final class EyeRequest extends FormRequest
     public function messages(): array
     {
         return [
-            ...$this->editMessages(),
+            ...$this->editMessages(), ...$this->pairMessages(),
             'called.*' => __('A word of at most 40 letters by which you know who it is; no name.'), 'signs.*' => __('Choose from these.'), 'other.*' => __('At most 500 letters.'), 'eye.*' => __('Say which eye, or that it is not known.'), 'since.*' => __('At most 120 letters.'),
-            'method.*' => __('Say how they looked, or that it is not known.'), 'looked.*' => __('At most 200 letters.'), 'lot_id.*' => __('Choose one of these lots.'), 'tag.*' => __('The number on the pair.'), 'kept_days.*' => __('Choose how long it is kept.'),
+            'method.*' => __('Say how they looked, or that it is not known.'), 'looked.*' => __('At most 200 letters.'), 'kept_days.*' => __('Choose how long it is kept.'),
         ];
     }
 
@@ -70,9 +70,7 @@ final class EyeRequest extends FormRequest
     public function after(): array
     {
         return [function (Validator $validator): void {
-            if ($this->filled('tag') && !$this->filled('lot_id')) {
-                $validator->errors()->add('lot_id', __('Choose the lot of pair :tag.', ['tag' => $this->integer('tag')]));
-            }
+            $this->checkPair($validator);
             if ((array) $this->input('signs', []) === [] && !$this->filled('other')) {
                 $validator->errors()->add('signs', __('Write down what was said: choose from these, or say it in words.'));
             }
@@ -88,7 +86,8 @@ final class EyeRequest extends FormRequest
 
         return [
             'event_id' => $this->event()->id, 'called' => $words('called'), 'signs' => (array) $this->input('signs', []), 'other' => $words('other'), 'eye' => $this->enum('eye', WhichEye::class), 'since' => $words('since'), 'method' => $this->enum('method', HowLooked::class),
-            'looked' => $words('looked'), 'looked_at' => $this->lookedAt?->setTimezone(new DateTimeZone('UTC')), 'lot_id' => $this->filled('lot_id') ? $this->integer('lot_id') : null, 'tag' => $this->filled('tag') ? $this->integer('tag') : null, 'delete_on' => $told->addDays($this->integer('kept_days'))->toDateString(),
+            'looked' => $words('looked'), 'looked_at' => $this->lookedAt?->setTimezone(new DateTimeZone('UTC')), 'delete_on' => $told->addDays($this->integer('kept_days'))->toDateString(),
+            ...$this->pairFields(),
         ];
     }
 
