@@ -26,6 +26,7 @@ use KeenShadow\Core\Time\JulianDate;
 final readonly class Measurements
 {
     private const MINUTE_S = 60.0;
+    private const HOUR_S = 3600.0;
     private const REACH_S = 60.0 * (Baseline::MOST_MINUTES + Curve::RECOVERY_MIN);
     private const BASELINE_STEP_S = 300.0;
 
@@ -66,7 +67,8 @@ final readonly class Measurements
         $times = self::times($here);
         $all = $this->logged->of($log);
         $arrays = static fn(Series $s): array => [$s->atS, $s->values];
-        $near = static fn(Series $s): Series => ($times === null ? $s : $s->between($times->c1S - self::REACH_S, $times->c4S + self::REACH_S))->medians(self::MINUTE_S);
+        // By whole hours: where it is cut would tell others when the eclipse began there, and with that the place.
+        $near = static fn(Series $s): Series => ($times === null ? $s : $s->between(self::HOUR_S * floor(($times->c1S - self::REACH_S) / self::HOUR_S), self::HOUR_S * ceil(($times->c4S + self::REACH_S) / self::HOUR_S)))->medians(self::MINUTE_S);
 
         return [
             'readings' => max(0, ...array_map(static fn(Series $s): int => $s->count(), array_values($all))),

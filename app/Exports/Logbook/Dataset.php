@@ -18,7 +18,8 @@ use KeenShadow\Core\Sky\LocalEclipse;
 
 /**
  * What was measured, for others: a table and a description of it (a data package after the Frictionless specification, version 1; from memory). Numbers
- * only: no names, no words of anybody, no names that people gave their instruments; the place as exactly as the organiser chooses.
+ * only: no names, no words of anybody, no names that people gave their instruments; the place, and the sky that would tell it,
+ * as exactly as the organiser chooses.
  */
 final readonly class Dataset
 {
@@ -31,10 +32,13 @@ final readonly class Dataset
     ];
     private const BY_LOGGER = ['temperature' => ['air_temperature', 'degC'], 'light' => ['illuminance', 'lx'], 'pressure' => ['air_pressure', 'hPa']];
 
-    /** @param list<Measured> $instruments */
+    /**
+     * @param LocalEclipse $there as it is seen from the rounded place
+     * @param list<Measured> $instruments
+     */
     public function __construct(
         private Event $event,
-        private LocalEclipse $here,
+        private LocalEclipse $there,
         private LoggedDay $day,
         private array $instruments,
         private Rounding $rounding,
@@ -60,7 +64,7 @@ final readonly class Dataset
     {
         $iso = static fn(DateTimeImmutable $at): string => Iso::instant($at);
         $contacts = [];
-        foreach ($this->here->circumstances->contacts() as $contact) {
+        foreach ($this->there->circumstances->contacts() as $contact) {
             $contacts[$contact->name->value] = $iso($contact->time());
         }
 
@@ -71,8 +75,8 @@ final readonly class Dataset
             'licenses' => [['name' => $this->licence->value, 'path' => $this->licence->url()]],
             'contributors' => $this->isNamed ? [['title' => (string) $this->event->organisation?->name, 'role' => 'contributor']] : [],
             'place' => ['lat' => $this->rounding->of($this->event->lat), 'lon' => $this->rounding->of($this->event->lon), 'rounded_to_deg' => 10 ** -$this->rounding->decimals()],
-            'eclipse' => ['kind_here' => $this->here->circumstances->kind->value, 'contacts' => $contacts],
-            'method' => 'Times in UTC. Loggers: medians of a minute at the mean of their times, clock offsets taken off. By hand: read and written down by observers; time_within_s says how sure the time is. Obscuration (fraction of the Sun\'s area) and altitude (true, degrees) are computed for the unrounded place.',
+            'eclipse' => ['kind_there' => $this->there->circumstances->kind->value, 'contacts' => $contacts],
+            'method' => 'Times in UTC. Loggers: medians of a minute at the mean of their times, clock offsets taken off. By hand: read and written down by observers; time_within_s says how sure the time is. Obscuration (fraction of the Sun\'s area) and altitude (true, degrees) are computed for the rounded place at sea level, as are the contacts: where it was measured they differ a little.',
             'instruments' => array_map(static fn(Measured $m, int $i): array => ['source' => 'logger ' . ($i + 1), 'quantities' => array_map(static fn(string $q): string => self::BY_LOGGER[$q][0], array_keys($m->curves)), 'readings' => $m->readings, 'light_sensor' => isset($m->curves['light']) ? $m->log->sensor->value : null], $this->instruments, array_keys($this->instruments)),
             'resources' => [['name' => 'observations', 'path' => 'observations.csv', 'format' => 'csv', 'mediatype' => 'text/csv', 'encoding' => 'utf-8', 'dialect' => ['delimiter' => ',', 'lineTerminator' => "\r\n"], 'schema' => ['fields' => self::fields()]]],
         ], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE) . "\n";
@@ -105,7 +109,7 @@ final readonly class Dataset
      */
     private function row(DateTimeImmutable $at, array $named, float $value, string $source, ?float $withinS): array
     {
-        $view = $this->here->at($at);
+        $view = $this->there->at($at);
 
         return [Iso::instant($at), $named[0], $value, $named[1], $source, $withinS, round($view->obscuration(), 4), round($view->altitudeDeg(), 2), $this->rounding->of($this->event->lat), $this->rounding->of($this->event->lon)];
     }
@@ -120,8 +124,8 @@ final readonly class Dataset
             'unit' => 'degC, lx, hPa, Beaufort, okta (eighths of the sky), number of the bead, or 1',
             'source' => 'by hand, or which logger',
             'time_within_s' => 'how sure the time is, in seconds; blank where it is not known',
-            'obscuration' => 'fraction of the Sun\'s area covered at that moment',
-            'sun_altitude_deg' => 'true altitude of the Sun',
+            'obscuration' => 'fraction of the Sun\'s area covered at that moment, at the rounded place',
+            'sun_altitude_deg' => 'true altitude of the Sun at the rounded place',
             'lat' => 'north positive, rounded',
             default => 'east positive, rounded',
         }], self::KEYS);

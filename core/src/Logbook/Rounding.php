@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Logbook;
 
+use KeenShadow\Core\Sky\Ephemeris;
+use KeenShadow\Core\Sky\LocalEclipse;
+use KeenShadow\Core\Sky\Observer;
+
 /** How exactly a place is told to others: of a street, a town, a region, or not at all. */
 enum Rounding: string
 {
@@ -29,5 +33,11 @@ enum Rounding: string
     public function of(float $deg): float
     {
         return round($deg, $this->decimals());
+    }
+
+    /** As it is seen from the rounded place at sea level: contacts, altitudes and obscurations of the place itself would tell where that is. */
+    public function eclipse(LocalEclipse $here, Ephemeris $ephemeris): LocalEclipse
+    {
+        return LocalEclipse::seenFrom($here->eclipse, Observer::at($this->of($here->observer->latDeg), $this->of($here->observer->lonDeg)), $here->zone, $ephemeris);
     }
 }

@@ -4,7 +4,7 @@
 <x-event-frame :frame="$frame" room="logbook" :title="__('Data for others')">
     <x-logbook-tabs :event="$frame->event" current="logbook.dataset" />
     <p class="lead-answer">{{ __('What was measured, for a citizen-science project') }}</p>
-    <p>{{ __('Numbers of loggers and hands with their times, what was covered and how high the Sun stood: a table (CSV) and its description (JSON, a data package). No names, no words of anybody, no names of instruments.') }}</p>
+    <p>{{ __('Numbers of loggers and hands with their times, what was covered and how high the Sun stood at the rounded place: a table (CSV) and its description (JSON, a data package). No names, no words of anybody, no names of instruments.') }}</p>
     <x-faults :saves="false" />
     <form method="get" action="{{ route('logbook.dataset.csv', $frame->event) }}">
         <fieldset class="field" id="place">

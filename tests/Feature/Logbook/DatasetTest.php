@@ -49,6 +49,16 @@ final class DatasetTest extends TestCase
         self::assertTrue($read['in order']);
     }
 
+    /** What stands in the data is the same for all places that are rounded to one, to the last digit: contacts and altitudes tell no more than lat and lon. */
+    public function testTheSkyDoesNotTellThePlace(): void
+    {
+        $all = fn(string $place): array => array_map(fn(string $what): string => (string) $this->get(route("logbook.dataset.{$what}", [$this->event, 'place' => $place]))->assertOk()->getContent(), ['csv', 'json']);
+        [$street, $town] = [$all('street'), $all('town')];
+        $this->event->update(['lat' => 36.5412, 'lon' => -6.2688, 'height_m' => 25]);
+        self::assertSame($town, $all('town'));
+        self::assertNotSame($street, $all('street'));
+    }
+
     public function testNothingOfAnybody(): void
     {
         foreach (['csv', 'json'] as $what) {
@@ -80,7 +90,7 @@ final class DatasetTest extends TestCase
             print(json.dumps({
                 "columns": list(rows[0]), "described": [field["name"] for field in about["resources"][0]["schema"]["fields"]],
                 "by hand temperature": count("by hand", "air_temperature"), **{f"logger 1 {q}": count("logger 1", q) for q in ("air_temperature", "illuminance", "air_pressure")},
-                "lat": about["place"]["lat"], "lon": about["place"]["lon"], "rounded": about["place"]["rounded_to_deg"], "licence": about["licenses"][0]["name"], "kind": about["eclipse"]["kind_here"],
+                "lat": about["place"]["lat"], "lon": about["place"]["lon"], "rounded": about["place"]["rounded_to_deg"], "licence": about["licenses"][0]["name"], "kind": about["eclipse"]["kind_there"],
                 "hand": [hand["value"], hand["unit"], hand["time_within_s"]], "hand sky": [hand["obscuration"], hand["sun_altitude_deg"]],
                 "contributors": about["contributors"], "in order": [row["time"] for row in rows] == sorted(row["time"] for row in rows),
             }))

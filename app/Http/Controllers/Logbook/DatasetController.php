@@ -8,6 +8,7 @@ use App\Domain\Event\DayRecords;
 use App\Domain\Event\EventReader;
 use App\Domain\Logbook\LoggedDay;
 use App\Domain\Logbook\Measurements;
+use App\Domain\Sky\Eclipses;
 use App\Exports\Download;
 use App\Exports\Logbook\Dataset;
 use App\Http\Requests\Logbook\DatasetRequest;
@@ -23,6 +24,7 @@ final readonly class DatasetController
         private EventReader $reader,
         private DayRecords $records,
         private Measurements $measurements,
+        private Eclipses $eclipses,
     ) {}
 
     public function show(Event $event, EventFrames $frames): View
@@ -44,6 +46,6 @@ final readonly class DatasetController
     {
         $facts = $this->reader->facts($event);
 
-        return new Dataset(event: $event, here: $facts->here, day: LoggedDay::of($this->records->of($event)), instruments: $this->measurements->of($facts), rounding: $request->rounding(), licence: $request->licence(), isNamed: $request->isNamed());
+        return new Dataset(event: $event, there: $request->rounding()->eclipse($facts->here, $this->eclipses->ephemeris), day: LoggedDay::of($this->records->of($event)), instruments: $this->measurements->of($facts), rounding: $request->rounding(), licence: $request->licence(), isNamed: $request->isNamed());
     }
 }
