@@ -7,7 +7,6 @@ namespace KeenShadow\Core\Sky;
 use DateTimeImmutable;
 use KeenShadow\Core\Geometry\Angle;
 use KeenShadow\Core\Geometry\Ellipsoid;
-use KeenShadow\Core\Geometry\TwoCircles;
 use KeenShadow\Core\Geometry\Vector3;
 use KeenShadow\Core\Time\DeltaT;
 use KeenShadow\Core\Time\JulianDate;
@@ -153,10 +152,10 @@ final readonly class LocalView
         return abs($this->umbra) - hypot($this->u, $this->v);
     }
 
-    /** Fraction of the Sun's area covered, 0 … 1. */
+    /** Fraction of the Sun's area covered, 0 … 1; 1 in totality alone. */
     public function obscuration(): float
     {
-        return TwoCircles::coveredFraction(1.0, $this->diameterRatio(), $this->separation());
+        return CoveredArea::of($this->diameterRatio(), $this->separation(), $this->depthInUmbra());
     }
 
     /** Fraction of the Sun's light taken away, its edge being darker than its middle. */

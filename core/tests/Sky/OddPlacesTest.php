@@ -29,6 +29,22 @@ final class OddPlacesTest extends TestCase
         self::assertSame(LocalKind::Annular, $this->at('2021-06-10', 90, 0)->kind, 'the ring of June 2021 passed over the pole');
     }
 
+    /** All of the Sun is covered just where the eclipse is total, on both sides of its limits; where beads still shine it is a little less. */
+    public function testAllIsCoveredInTotalityAlone(): void
+    {
+        $kinds = [];
+        foreach (range(36700, 36800, 5) as $thousandths) {
+            $c = $this->at('2027-08-02', $thousandths / 1000, -6.13);
+            $kinds[] = $c->kind;
+            self::assertSame($c->kind === LocalKind::Total, $c->maximum->obscuration() === 1.0, "{$thousandths}");
+            foreach ([ContactName::C2, ContactName::C3] as $name) {
+                self::assertEqualsWithDelta(1.0, $c->contact($name)?->view->obscuration() ?? 1.0, 0.0, "{$thousandths}");
+            }
+        }
+        self::assertContains(LocalKind::Total, $kinds);
+        self::assertContains(LocalKind::Partial, $kinds);
+    }
+
     public function testThePolarDayHasNoSunset(): void
     {
         $day = new DateTimeImmutable('2021-06-10T00:00Z');
