@@ -65,7 +65,7 @@ final class ObservationSheet
         for ($to = (int) $here->ends()->modify('+' . self::BESIDE)->format('U'); $second <= $to; $second += $step) {
             $at = new DateTimeImmutable("@{$second}");
             $view = $here->at($at);
-            $lines[] = ['time' => $clock->minute($at), 'covered' => $view->isSunUp() ? __(':n %', ['n' => Numbers::decimal(100 * $view->obscuration(), 0)]) : __('Sun down')];
+            $lines[] = ['time' => $clock->minute($at), 'covered' => $view->isSunUp() ? __(':n %', ['n' => Numbers::percent($view->obscuration())]) : __('Sun down')];
         }
 
         return $lines;

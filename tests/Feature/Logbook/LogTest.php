@@ -119,7 +119,7 @@ final class LogTest extends TestCase
     public function testSheetsToWriteOn(): void
     {
         $text = fn(string $kind, string $paper): string => self::pdfText((string) $this->get(route('logbook.sheet', [$this->event, $kind, $paper]))->assertOk()->getContent());
-        self::assertMatchesRegularExpression('/Temperature, °C.*C1 19:43:\d\d · Max 20:39:\d\d.*20:40\s+93 %.*21:20\s+Sun down/s', $text('temperature', 'a4'));
+        self::assertMatchesRegularExpression('/Temperature, °C.*C1 19:43:\d\d · Max 20:39:\d\d.*20:40\s+92\.8 %.*21:20\s+Sun down/s', $text('temperature', 'a4'));
         self::assertStringContainsString('No children', str_replace("\n", ' ', $text('picture', 'letter')));
         foreach (['temperature', 'light', 'wind', 'cloud', 'animals', 'shadow_bands', 'bead', 'visitors', 'remark', 'late_call', 'picture'] as $kind) {
             self::assertStringContainsString('Observed by', $text($kind, 'letter'), $kind);
