@@ -70,7 +70,7 @@ final class LogbookWords
         return match (true) {
             $factor === null => __('Light: too little was logged outside the eclipse to tell what a clear sky gave this meter.'),
             $clearShare === null => __('Light: :factor % of what a clear sky gives by computation; in the eclipse the Sun was too low to tell clouds.', ['factor' => Numbers::aboutPercent($factor)]),
-            default => __('Light: :factor % of what a clear sky gives by computation; clear in :clear % of the eclipse.', ['factor' => Numbers::aboutPercent($factor), 'clear' => Numbers::aboutPercent($clearShare)]) . ($clearShare < LightCurve::CLEAR_SHARE ? ' ' . __('It shows clouds rather than the eclipse.') : ''),
+            default => __('Light: :factor % of what a clear sky gives by computation; clear in :clear % of the eclipse.', ['factor' => Numbers::aboutPercent($factor), 'clear' => Numbers::aboutPercent($clearShare)]) . (LightCurve::isEnough($clearShare) ? '' : ' ' . __('It shows clouds rather than the eclipse.')),
         };
     }
 
@@ -92,6 +92,7 @@ final class LogbookWords
             Objection::NoMinimum => __('It cooled, but the readings do not show a lowest point.'),
             Objection::Gap => __('Readings are missing around the minimum.'),
             Objection::Disturbed => __('Between the contacts the curve is not that of an eclipse alone: a cloud, a gust or a hand moved it.'),
+            Objection::Clouded => __('The light that was logged beside it shows clouds in the eclipse, and they cool the air as well.'),
             Objection::StrangeLag => __('The minimum does not lie where an eclipse makes one, soon after its maximum.'),
             Objection::DropUncertain => __('The drop is uncertain by ±:k K, more than ±:most.', ['k' => Numbers::decimal((float) $drop->uncertaintyK, 2), 'most' => Numbers::decimal(Drop::GOOD_K, 1)]),
             Objection::LagUncertain => __('The time of the minimum is uncertain by ±:n min, more than ±:most.', ['n' => Numbers::decimal((float) $drop->lagUncertaintyS / 60, 1), 'most' => Numbers::decimal(Drop::GOOD_S / 60, 0)]),

@@ -12,7 +12,7 @@ use KeenShadow\Core\Logbook\Temperature\Drop;
 final readonly class Measured
 {
     /**
-     * @param array<string, Series> $curves by Quantity, one reading a minute or as often as there are any, from two hours before to two and a half after
+     * @param array<string, Series> $curves by Quantity, one reading a minute or as often as there are any, from two hours before to two and a half after and on to the whole hour
      * @param Drop|null $drop null where it has no temperature
      * @param Series|null $baseline of the temperature, null where there is none
      * @param Series|null $expectedLight under a clear sky, null where it has no light or too little outside the eclipse

@@ -66,6 +66,8 @@ final readonly class Measurements
     {
         $times = self::times($here);
         $all = $this->logged->of($log);
+        $lux = $all[Quantity::Light->value] ?? null;
+        $light = $lux === null || $times === null ? null : LightCurve::of($lux, $times, new ClearSky(self::track($here, $times), $log->sensor));
         $arrays = static fn(Series $s): array => [$s->atS, $s->values];
         // By whole hours: where it is cut would tell others when the eclipse began there, and with that the place.
         $near = static fn(Series $s): Series => ($times === null ? $s : $s->between(self::HOUR_S * floor(($times->c1S - self::REACH_S) / self::HOUR_S), self::HOUR_S * ceil(($times->c4S + self::REACH_S) / self::HOUR_S)))->medians(self::MINUTE_S);
@@ -75,33 +77,28 @@ final readonly class Measurements
             'from' => min(INF, ...array_map(static fn(Series $s): float => $s->atS[0], array_values($all))),
             'to' => max(-INF, ...array_map(static fn(Series $s): float => $s->atS[$s->count() - 1], array_values($all))),
             'curves' => array_map(static fn(Series $s): array => $arrays($near($s)), $all),
-        ] + self::temperature($all[Quantity::Temperature->value] ?? null, $times) + self::light($all[Quantity::Light->value] ?? null, $times, $log, $here);
+        ] + self::temperature($all[Quantity::Temperature->value] ?? null, $times, $light?->isClear()) + self::light($light);
     }
 
     /** @return array<string, mixed> */
-    private static function temperature(?Series $log, ?EclipseTimes $times): array
+    private static function temperature(?Series $log, ?EclipseTimes $times, ?bool $isClear): array
     {
         if ($log === null || $times === null) {
             return ['drop' => null, 'baseline' => null];
         }
         $curve = Curve::of($log, $times);
         if ($curve === null) {
-            return ['drop' => Drop::under(null, $log, $times)->toArray(), 'baseline' => null];
+            return ['drop' => Drop::under(null, $log, $times, $isClear)->toArray(), 'baseline' => null];
         }
         $atS = range($curve->cooling->atS[0], $curve->cooling->atS[$curve->cooling->count() - 1], self::BASELINE_STEP_S);
 
-        return ['drop' => Drop::under($curve, $log, $times)->toArray(), 'baseline' => [$atS, array_map($curve->baseline->at(...), $atS)]];
+        return ['drop' => Drop::under($curve, $log, $times, $isClear)->toArray(), 'baseline' => [$atS, array_map($curve->baseline->at(...), $atS)]];
     }
 
     /** @return array<string, mixed> */
-    private static function light(?Series $log, ?EclipseTimes $times, InstrumentLog $instrument, LocalEclipse $here): array
+    private static function light(?LightCurve $light): array
     {
-        if ($log === null || $times === null) {
-            return ['expected' => null, 'factor' => null, 'clear' => null];
-        }
-        $light = LightCurve::of($log, $times, new ClearSky(self::track($here, $times), $instrument->sensor));
-
-        return ['expected' => $light->factor === null ? null : [$light->expected->atS, $light->expected->values], 'factor' => $light->factor, 'clear' => $light->clearShare];
+        return ['expected' => $light?->factor === null ? null : [$light->expected->atS, $light->expected->values], 'factor' => $light?->factor, 'clear' => $light?->clearShare];
     }
 
     /** When the eclipse is on; null where there is none. */

@@ -84,6 +84,15 @@ final class DropTest extends TestCase
         }
     }
 
+    /** Clouds cool the air as the Moon does: where a light meter beside the thermometer saw them, the best of curves is poor; where it saw none, or there is none, it stays. */
+    public function testLightBesideItTellsOfClouds(): void
+    {
+        $log = (new MadeUpLog('light', 4.0, 8.0, 1))->noisy(0.05)->series();
+        $said = array_map(static fn(?bool $isClear): array => Drop::of($log, MadeUpLog::times(), $isClear)->objections, [true, null, false]);
+        self::assertSame([[], [], [Objection::Clouded]], $said);
+        self::assertSame(Worth::Poor, Objection::Clouded->worth());
+    }
+
     /** Whatever happens, where it says good it is right: of many logs by chance, with all that may go wrong, nearly none is told wrong (that of a hundred five may is what 95 % means). */
     public function testGoodIsGood(): void
     {

@@ -6,6 +6,7 @@ namespace KeenShadow\Core\Logbook\Light;
 
 use KeenShadow\Core\Logbook\EclipseTimes;
 use KeenShadow\Core\Logbook\Series;
+use KeenShadow\Core\Logbook\Temperature\Baseline;
 
 /**
  * Readings of a light meter beside what a clear sky would have given: one factor for haze, surroundings and the meter itself, from the
@@ -19,7 +20,7 @@ final readonly class LightCurve
     /** Within so much of what was expected it was clear. */
     public const CLEAR_WITHIN = 0.2;
     /** Of the minutes of an eclipse, that make a log worth something. */
-    public const CLEAR_SHARE = 0.8;
+    private const CLEAR_SHARE = 0.8;
     /** With less light the Sun is too low, or too covered, for a factor to be told. */
     private const LEAST_LUX = 500.0;
 
@@ -38,7 +39,7 @@ final readonly class LightCurve
 
     public static function of(Series $log, EclipseTimes $times, ClearSky $sky): self
     {
-        $reachS = 60.0 * 120;
+        $reachS = 60.0 * Baseline::MOST_MINUTES;
         $measured = $log->between($times->c1S - $reachS, $times->c4S + $reachS)->medians(max(self::MINUTE_S, $log->stepS()));
         $clear = $measured->map(static fn(float $atS): float => $sky->luxAt($atS));
         $factors = [];
@@ -59,7 +60,13 @@ final readonly class LightCurve
     /** Whether it shows the eclipse rather than clouds; null where it cannot be told. */
     public function isClear(): ?bool
     {
-        return $this->clearShare === null ? null : $this->clearShare >= self::CLEAR_SHARE;
+        return $this->clearShare === null ? null : self::isEnough($this->clearShare);
+    }
+
+    /** @param float $clearShare of the minutes of an eclipse */
+    public static function isEnough(float $clearShare): bool
+    {
+        return $clearShare >= self::CLEAR_SHARE;
     }
 
     private static function clearShare(Series $measured, Series $expected, EclipseTimes $times): ?float

@@ -54,13 +54,17 @@ final readonly class Drop
         public array $objections,
     ) {}
 
-    public static function of(Series $log, EclipseTimes $times): self
+    /** @param bool|null $isClear whether light that was logged beside it shows the eclipse rather than clouds; null where none tells */
+    public static function of(Series $log, EclipseTimes $times, ?bool $isClear = null): self
     {
-        return self::under(Curve::of($log, $times), $log, $times);
+        return self::under(Curve::of($log, $times), $log, $times, $isClear);
     }
 
-    /** @param Curve|null $curve of that log, null where it has none */
-    public static function under(?Curve $curve, Series $log, EclipseTimes $times): self
+    /**
+     * @param Curve|null $curve of that log, null where it has none
+     * @param bool|null $isClear as in of()
+     */
+    public static function under(?Curve $curve, Series $log, EclipseTimes $times, ?bool $isClear = null): self
     {
         if ($curve === null) {
             return new self(dropK: null, uncertaintyK: null, minimumAtS: null, lagS: null, lagUncertaintyS: null, beforeMin: 0.0, afterMin: 0.0, rmsK: null, objections: [Objection::NoBaseline]);
@@ -85,6 +89,7 @@ final readonly class Drop
         return new self(dropK: $drop, uncertaintyK: $uncertaintyK, minimumAtS: $dip->atS, lagS: $lagS, lagUncertaintyS: $lagUncertaintyS, beforeMin: $curve->beforeMin(), afterMin: $curve->afterMin(), rmsK: $curve->baseline->noise->rms, objections: [
             ...self::tooLittle($curve),
             ...($around > max(self::GAP_S, self::GAP_STEPS * $curve->stepS) ? [Objection::Gap] : []),
+            ...($isClear === false ? [Objection::Clouded] : []),
             ...(Disturbance::isIn($curve, $times) ? [Objection::Disturbed] : []),
             ...($lagS < 60 * self::LAG_MIN[0] || $lagS > 60 * self::LAG_MIN[1] ? [Objection::StrangeLag] : []),
             ...($uncertaintyK > self::GOOD_K ? [Objection::DropUncertain] : []),

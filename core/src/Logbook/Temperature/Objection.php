@@ -16,6 +16,8 @@ enum Objection: string
     case Gap = 'gap';
     /** The curve between the contacts is not that of an eclipse: a cloud, a gust, a hand. */
     case Disturbed = 'disturbed';
+    /** The light that was logged beside it shows clouds in the eclipse. */
+    case Clouded = 'clouded';
     /** The minimum comes before the eclipse is deepest, or long after. */
     case StrangeLag = 'strange_lag';
     case DropUncertain = 'drop_uncertain';
