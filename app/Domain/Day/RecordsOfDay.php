@@ -28,8 +28,7 @@ final class RecordsOfDay implements DayRecords
 
     public function count(Event $event): Builder
     {
-        return DayEntry::query()->where('event_id', $event->id)->whereNull('rehearsal_id')->where('is_taken_out', false)
-            ->whereNotExists(static fn(Builder $later) => $later->from('day_entries as later')->whereColumn('later.corrects_id', 'day_entries.id'))->toBase()->selectRaw('count(*)');
+        return DayEntry::query()->where('event_id', $event->id)->whereNull('rehearsal_id')->where('is_taken_out', false)->notReplaced()->toBase()->selectRaw('count(*)');
     }
 
     public function add(Event $event, array $records, User $by): void

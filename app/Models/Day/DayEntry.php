@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Day;
 
+use App\Models\PointsBack;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -34,6 +35,8 @@ use KeenShadow\Core\Day\EntryKind;
  */
 final class DayEntry extends Model
 {
+    use PointsBack;
+
     public $timestamps = false;
 
     protected $dateFormat = 'Y-m-d H:i:s.vP';

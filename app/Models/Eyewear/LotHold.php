@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Models\Eyewear;
 
 use App\Models\MadeOnce;
+use App\Models\PointsBack;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Illuminate\Database\Query\Builder as QueryBuilder;
 
 /**
  * A lot is held, or a hold of it is lifted. The database refuses to change or delete a row.
@@ -26,6 +26,7 @@ use Illuminate\Database\Query\Builder as QueryBuilder;
 final class LotHold extends Model
 {
     use MadeOnce;
+    use PointsBack;
 
     public const UPDATED_AT = null;
 
@@ -44,7 +45,7 @@ final class LotHold extends Model
      */
     public function scopeStanding(Builder $query): void
     {
-        $query->whereNull('lifts_id')->whereNotExists(static fn(QueryBuilder $later) => $later->from('lot_holds as later')->whereColumn('later.lifts_id', 'lot_holds.id'));
+        $query->whereNull('lifts_id')->notReplaced('lifts_id');
     }
 
     protected function casts(): array

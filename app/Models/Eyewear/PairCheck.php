@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Models\Eyewear;
 
 use App\Models\Event;
+use App\Models\PointsBack;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Casts\AsEnumCollection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Illuminate\Database\Query\Builder as QueryBuilder;
 use Illuminate\Support\Collection;
 use KeenShadow\Core\Eyewear\Occasion;
 use KeenShadow\Core\Eyewear\PairFault;
@@ -38,6 +38,8 @@ use KeenShadow\Core\Eyewear\PairFault;
  */
 final class PairCheck extends Model
 {
+    use PointsBack;
+
     /** Whether anything is left of what was found without that which can be put right. */
     private const DAMAGE = "faults - ?::text[] <> '[]'";
 
@@ -70,8 +72,7 @@ final class PairCheck extends Model
      */
     public function scopeStanding(Builder $query): void
     {
-        $query->where('is_void', false)
-            ->whereNotExists(fn(QueryBuilder $sub) => $sub->from('pair_checks as later')->whereColumn('later.corrects_id', 'pair_checks.id'));
+        $query->where('is_void', false)->notReplaced();
     }
 
     /**

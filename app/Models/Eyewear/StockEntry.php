@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Models\Eyewear;
 
 use App\Models\Audience\AudienceGroup;
+use App\Models\PointsBack;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Illuminate\Database\Query\Builder as QueryBuilder;
 use KeenShadow\Core\Eyewear\StockMove;
 
 /**
@@ -34,6 +34,8 @@ use KeenShadow\Core\Eyewear\StockMove;
  */
 final class StockEntry extends Model
 {
+    use PointsBack;
+
     public $timestamps = false;
 
     protected $table = 'stock_moves';
@@ -65,7 +67,7 @@ final class StockEntry extends Model
      */
     public function scopeStanding(Builder $query): void
     {
-        $query->where('is_void', false)->whereNotExists(fn(QueryBuilder $sub) => $sub->from('stock_moves as later')->whereColumn('later.corrects_id', 'stock_moves.id'));
+        $query->where('is_void', false)->notReplaced();
     }
 
     /** Whether another entry says the same. */

@@ -6,13 +6,13 @@ namespace App\Models\Logbook;
 
 use App\Models\Eyewear\Lot;
 use App\Models\MadeOnce;
+use App\Models\PointsBack;
 use App\Models\User;
 use App\Models\Viewers\Viewer;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Illuminate\Database\Query\Builder as QueryBuilder;
 use KeenShadow\Core\Logbook\HowLooked;
 
 /**
@@ -41,6 +41,7 @@ use KeenShadow\Core\Logbook\HowLooked;
 final class Incident extends Model
 {
     use MadeOnce;
+    use PointsBack;
 
     public const UPDATED_AT = null;
 
@@ -71,9 +72,7 @@ final class Incident extends Model
     /** @return Builder<self> those of an event that nothing has taken the place of, in order of time */
     public static function standing(int $eventId): Builder
     {
-        return self::query()->where('event_id', $eventId)->where('is_taken_out', false)
-            ->whereNotExists(static fn(QueryBuilder $later) => $later->from('incidents as later')->whereColumn('later.corrects_id', 'incidents.id'))
-            ->orderBy('happened_at')->orderBy('id');
+        return self::query()->where('event_id', $eventId)->where('is_taken_out', false)->notReplaced()->orderBy('happened_at')->orderBy('id');
     }
 
     /** @return Builder<self> those of an event that were corrected or taken out, as they were, in order of time */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models\Logbook;
 
 use App\Models\MadeOnce;
+use App\Models\PointsBack;
 use App\Models\StoredFile;
 use App\Models\User;
 use Carbon\CarbonImmutable;
@@ -37,6 +38,7 @@ use KeenShadow\Core\Logbook\Light\Sensor;
 final class InstrumentLog extends Model
 {
     use MadeOnce;
+    use PointsBack;
 
     public const UPDATED_AT = null;
 
@@ -61,9 +63,7 @@ final class InstrumentLog extends Model
     /** @return Builder<self> those of an event that nothing has taken the place of, in the order in which they came */
     public static function standing(int $eventId): Builder
     {
-        return self::query()->where('event_id', $eventId)->where('is_taken_out', false)
-            ->whereNotExists(static fn(\Illuminate\Database\Query\Builder $later) => $later->from('instrument_logs as later')->whereColumn('later.corrects_id', 'instrument_logs.id'))
-            ->orderBy('id');
+        return self::query()->where('event_id', $eventId)->where('is_taken_out', false)->notReplaced()->orderBy('id');
     }
 
     protected function casts(): array

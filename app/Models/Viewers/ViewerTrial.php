@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Models\Viewers;
 
 use App\Models\MadeOnce;
+use App\Models\PointsBack;
 use App\Models\StoredFile;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Illuminate\Database\Query\Builder as QueryBuilder;
 use KeenShadow\Core\Viewers\Design\Design;
 use KeenShadow\Core\Viewers\TryOut\Measured;
 use KeenShadow\Core\Viewers\TryOut\Sharpness;
@@ -37,6 +37,7 @@ use KeenShadow\Core\Viewers\TryOut\Sharpness;
 final class ViewerTrial extends Model
 {
     use MadeOnce;
+    use PointsBack;
 
     public $timestamps = false;
 
@@ -45,9 +46,7 @@ final class ViewerTrial extends Model
     /** @return Builder<self> those of a viewer that nobody has taken back, the newest first */
     public static function standing(Viewer $viewer): Builder
     {
-        return self::query()->with(['by', 'photo'])->where('viewer_id', $viewer->id)->where('is_void', false)
-            ->whereNotExists(static fn(QueryBuilder $later): QueryBuilder => $later->selectRaw('1')->from('viewer_trials as later')->whereColumn('later.corrects_id', 'viewer_trials.id'))
-            ->orderByDesc('tried_on')->orderByDesc('id');
+        return self::query()->with(['by', 'photo'])->where('viewer_id', $viewer->id)->where('is_void', false)->notReplaced()->orderByDesc('tried_on')->orderByDesc('id');
     }
 
     /** @return BelongsTo<StoredFile, $this> */
