@@ -1,12 +1,19 @@
 import { defineConfig } from "@playwright/test";
 
-/** Run by bin/test, which starts the server and says where it is. */
+const servers = process.env.SERVERS;
+const worker = process.env.TEST_PARALLEL_INDEX;
+if (worker !== undefined) {
+    // What bin/test wrote of this worker's own server; the first process of all has none.
+    process.loadEnvFile(`${servers}/e2e${Number(worker) + 1}/server.env`);
+}
+
+/** Run by bin/test, which starts the servers and says where they are. */
 export default defineConfig({
     testDir: "e2e",
-    outputDir: process.env.OUTPUT_DIR ?? "var/e2e",
+    outputDir: `${servers}/traces`,
     timeout: 90_000,
     expect: { timeout: 15_000 },
-    workers: 1,
+    workers: 2,
     forbidOnly: true,
     reporter: "list",
     use: {
