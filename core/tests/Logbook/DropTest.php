@@ -116,6 +116,19 @@ final class DropTest extends TestCase
         self::assertLessThanOrEqual(0.05 * $good, $wrong, "{$wrong} of {$good}");
     }
 
+    /** A cloud of a quarter of an hour about the minimum cools as the Moon does: what little is taken for the eclipse's own is told (METHODS.md: 1 of 100). */
+    public function testAlmostNoCloudAtTheMinimumIsTakenForTheMoon(): void
+    {
+        mt_srand(20270802);
+        $taken = 0;
+        foreach (range(1, 32) as $seed) {
+            $log = (new MadeUpLog(['bell', 'wave', 'light', 'inertia'][$seed % 4], mt_rand(25, 60) / 10, mt_rand(4, 18), $seed))
+                ->noisy(mt_rand(3, 10) / 100)->clouded(mt_rand(0, 24), mt_rand(9, 15), mt_rand(6, 20) / 10);
+            $taken += Drop::of($log->series(), MadeUpLog::times())->worth() === Worth::Good ? 1 : 0;
+        }
+        self::assertLessThanOrEqual(1, $taken);
+    }
+
     /** More of the log, or other zeros of scales and clocks, change nothing. */
     public function testOnlyDifferencesCount(): void
     {

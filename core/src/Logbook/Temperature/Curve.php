@@ -51,9 +51,19 @@ final readonly class Curve
             return null;
         }
         $cooling = $medians->map(static fn(float $atS, float $value): float => $value - $baseline->at($atS));
-        $response = Response::fitted($cooling->between($times->c1S, $times->c4S + self::ANSWER_S), $times);
 
-        return new self($cooling, $baseline, $response, $medians->stepS(), $resolution);
+        return new self($cooling, $baseline, Response::fitted(self::answer($cooling, $times), $times), $medians->stepS(), $resolution);
+    }
+
+    /** Where the air answers the eclipse. */
+    private static function answer(Series $cooling, EclipseTimes $times): Series
+    {
+        return $cooling->between($times->c1S, $times->c4S + self::ANSWER_S);
+    }
+
+    public function cloud(EclipseTimes $times): Cloud
+    {
+        return Cloud::beside(self::answer($this->cooling, $times), $times);
     }
 
     /** Minutes with readings before first contact that the baseline goes through. */

@@ -16,13 +16,15 @@ final class Disturbance
 {
     private const SMOOTHED_S = 300.0;
     /** Times what is usual outside the eclipse. */
-    private const TIMES_OUTSIDE = 4.0;
+    private const TIMES_OUTSIDE = 5.0;
     /** Of the drop: from one stretch to the next, and in all. */
-    private const JUMP_SHARE = 0.025;
-    private const SIZE_SHARE = 0.045;
+    private const JUMP_SHARE = 0.035;
+    private const SIZE_SHARE = 0.06;
     /** Less than this is nothing, in K. */
-    private const LEAST_JUMP_K = 0.1;
-    private const LEAST_SIZE_K = 0.12;
+    private const LEAST_JUMP_K = 0.13;
+    private const LEAST_SIZE_K = 0.16;
+    /** χ² of a cloud's three numbers that in a hundred curves one exceeds by chance. */
+    private const BEYOND_CHANCE = 12.0;
     /** Neighbours on each side from which a stretch jumps. */
     private const NEIGHBOURS = 2;
 
@@ -33,7 +35,15 @@ final class Disturbance
         $jump = max(self::TIMES_OUTSIDE * self::rms(self::jumps($outside)), self::JUMP_SHARE * $curve->response->depthK, self::LEAST_JUMP_K);
         $size = max(self::TIMES_OUTSIDE * self::rms($outside->values), self::SIZE_SHARE * $curve->response->depthK, self::LEAST_SIZE_K);
 
-        return self::most(self::jumps($inside)) > $jump || self::most($inside->values) > $size;
+        return self::most(self::jumps($inside)) > $jump || self::most($inside->values) > $size || self::isClouded($curve, $times);
+    }
+
+    private static function isClouded(Curve $curve, EclipseTimes $times): bool
+    {
+        $cloud = $curve->cloud($times);
+        $variance = $curve->baseline->noise->variance() / max(1.0, Response::FITTED_S / $curve->stepS);
+
+        return abs($cloud->coolsK) > max(Drop::GOOD_K, self::SIZE_SHARE * $curve->response->depthK) && $cloud->gain > self::BEYOND_CHANCE * $variance;
     }
 
     /**

@@ -23,12 +23,16 @@ final readonly class Response
     private const MAGNITUDES = [0.3, 0.6, 0.8, 0.9, 1.0];
     private const POWERS = [0.7, 1.0, 1.5, 2.0, 3.0];
     private const RELAXATIONS_MIN = [0, 4, 8, 14, 22, 32];
+    /** Standard deviations of bells, as shares of half the eclipse. */
+    private const BELLS = [0.26, 0.3, 0.34, 0.38, 0.42];
     private const DELAYS_MIN = [-5, 25];
+    /** Bells begin before the eclipse. */
+    private const LEAD_S = 1800.0;
     /** Between the readings that it is fitted to. */
-    private const FITTED_S = 240.0;
+    public const FITTED_S = 240.0;
 
     /**
-     * @param list<float> $samples share of its deepest, every STEP_S from first contact on
+     * @param list<float> $samples share of its deepest, every STEP_S from LEAD_S before first contact on
      */
     private function __construct(
         private array $samples,
@@ -40,31 +44,53 @@ final readonly class Response
     /** @param Series $curve temperature minus baseline */
     public static function fitted(Series $curve, EclipseTimes $times): self
     {
-        $points = $curve->medians(self::FITTED_S);
-        $places = array_map(static fn(float $atS): float => ($atS - $times->c1S) / self::STEP_S, $points->atS);
-        $indices = array_map(static fn(float $place): int => (int) floor($place), $places);
         $best = self::none();
         $most = 0.0;
-        foreach (self::forms($times) as $samples) {
-            for ($delayMin = self::DELAYS_MIN[0]; $delayMin <= self::DELAYS_MIN[1]; ++$delayMin) {
-                $steps = (int) (60 * $delayMin / self::STEP_S);
-                [$product, $square] = [0.0, 0.0];
-                // As share() does, without a call for each of a quarter of a million.
-                foreach ($indices as $i => $index) {
-                    $from = $samples[$index - $steps] ?? 0.0;
-                    $share = $from + ($places[$i] - $index) * (($samples[$index - $steps + 1] ?? 0.0) - $from);
-                    $product -= $share * $points->values[$i];
-                    $square += $share * $share;
-                }
-                // The sum of squares that it takes away is (Σsy)²/Σs².
-                if ($product > 0.0 && $product * $product / $square > $most) {
-                    $most = $product * $product / $square;
-                    $best = new self($samples, $times->c1S, 60.0 * $delayMin, $product / $square);
-                }
+        foreach (self::candidates(self::points($curve), $times) as [$_, $product, $square, $samples, $delayS]) {
+            // By so much is the sum of squares less with it.
+            if ($product * $product / $square > $most) {
+                $most = $product * $product / $square;
+                $best = new self($samples, $times->c1S - self::LEAD_S, $delayS, $product / $square);
             }
         }
 
         return $best;
+    }
+
+    /** Of a curve, what responses are fitted to. */
+    public static function points(Series $curve): Series
+    {
+        return $curve->medians(self::FITTED_S);
+    }
+
+    /**
+     * All responses that are thought possible and cool.
+     *
+     * @param Series $points temperature minus baseline
+     * @param int $everyMin from one delay to the next
+     *
+     * @return iterable<array{list<float>, float, float, list<float>, float}> at each point the share s of its deepest; Σs·cooling, Σs²; samples and delay that make it
+     */
+    public static function candidates(Series $points, EclipseTimes $times, int $everyMin = 1): iterable
+    {
+        $places = array_map(static fn(float $atS): float => ($atS - $times->c1S + self::LEAD_S) / self::STEP_S, $points->atS);
+        $indices = array_map(static fn(float $place): int => (int) floor($place), $places);
+        foreach (self::forms($times) as $samples) {
+            for ($delayMin = self::DELAYS_MIN[0]; $delayMin <= self::DELAYS_MIN[1]; $delayMin += $everyMin) {
+                $steps = (int) (60 * $delayMin / self::STEP_S);
+                [$shares, $product, $square] = [[], 0.0, 0.0];
+                // As share() does, without a call for each of a quarter of a million.
+                foreach ($indices as $i => $index) {
+                    $from = $samples[$index - $steps] ?? 0.0;
+                    $shares[] = $share = $from + ($places[$i] - $index) * (($samples[$index - $steps + 1] ?? 0.0) - $from);
+                    $product -= $share * $points->values[$i];
+                    $square += $share * $share;
+                }
+                if ($product > 0.0) {
+                    yield [$shares, $product, $square, $samples, 60.0 * $delayMin];
+                }
+            }
+        }
     }
 
     public static function none(): self
@@ -99,6 +125,26 @@ final readonly class Response
                 }
             }
         }
+        foreach (self::BELLS as $sigma) {
+            yield self::bell($times, $sigma * ($times->c4S - $times->c1S) / 2);
+        }
+    }
+
+    /** @return list<float> */
+    private static function bell(EclipseTimes $times, float $sigmaS): array
+    {
+        $bell = [];
+        foreach (self::moments($times) as $atS) {
+            $bell[] = exp(-0.5 * (($atS - $times->maximumS) / $sigmaS) ** 2);
+        }
+
+        return $bell;
+    }
+
+    /** @return list<float> of samples */
+    private static function moments(EclipseTimes $times): array
+    {
+        return range($times->c1S - self::LEAD_S, $times->c4S + self::AFTER_S, self::STEP_S);
     }
 
     /**
@@ -111,7 +157,7 @@ final readonly class Response
         $nearest = 2 - 2 * $magnitude;
         $way = sqrt(4 - $nearest * $nearest);
         $covered = [];
-        for ($atS = $times->c1S; $atS <= $times->c4S + self::AFTER_S; $atS += self::STEP_S) {
+        foreach (self::moments($times) as $atS) {
             $half = $atS < $times->maximumS ? $times->maximumS - $times->c1S : $times->c4S - $times->maximumS;
             $covered[] = TwoCircles::coveredFraction(1.0, 1.0, hypot($nearest, $way * ($atS - $times->maximumS) / $half));
         }
@@ -122,18 +168,19 @@ final readonly class Response
     /**
      * @param list<float> $missing
      *
-     * @return list<float>
+     * @return list<float> 1 at its deepest
      */
     private static function relaxed(array $missing, float $relaxationS): array
     {
         $share = $relaxationS > 0.0 ? 1 - exp(-self::STEP_S / $relaxationS) : 1.0;
-        $now = 0.0;
+        [$now, $deepest] = [0.0, 0.0];
         $answer = [];
         foreach ($missing as $target) {
             $now += $share * ($target - $now);
+            $deepest = max($deepest, $now);
             $answer[] = $now;
         }
 
-        return $answer;
+        return array_map(static fn(float $answered): float => $answered / $deepest, $answer);
     }
 }
