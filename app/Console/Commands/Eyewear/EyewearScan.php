@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands\Eyewear;
 
 use App\Console\Commands\JsonLines;
+use App\Console\Commands\StandardError;
 use App\Imports\Eyewear\ScanFile;
 use App\Imports\ImportException;
 use Illuminate\Console\Command;
@@ -16,6 +17,7 @@ use KeenShadow\Core\Eyewear\Spectrum\Outcome;
 final class EyewearScan extends Command
 {
     use JsonLines;
+    use StandardError;
 
     private const UNDECIDED = 3;
 
@@ -32,9 +34,7 @@ final class EyewearScan extends Command
             $right = ScanFile::read($this->argument('scan'));
             $assessment = Assessment::of($right, $left === null ? null : ScanFile::read($left));
         } catch (ImportException $e) {
-            $this->getOutput()->getErrorStyle()->writeln($e->getMessage());
-
-            return self::INVALID;
+            return $this->refuse($e->getMessage());
         }
         [$uva, $uvb, $ir] = [$right->over(Band::Uva), $right->over(Band::Uvb), $right->over(Band::Infrared)];
         $this->writeRecord([

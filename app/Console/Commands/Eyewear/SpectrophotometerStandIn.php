@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands\Eyewear;
 
+use App\Console\Commands\StandardError;
 use App\Devices\Eyewear\SampleFilter;
 use Illuminate\Console\Command;
 use Random\Engine\Mt19937;
@@ -13,6 +14,8 @@ use Symfony\Component\Console\Output\OutputInterface;
 /** A simulated spectrophotometer: writes the scan of a filter that does not exist as CSV, and can misbehave. */
 final class SpectrophotometerStandIn extends Command
 {
+    use StandardError;
+
     private const FAULTS = ['none', 'noise', 'gap', 'short', 'micrometres'];
     private const FROM_NM = 280;
     private const TO_NM = 1400;
@@ -32,9 +35,7 @@ final class SpectrophotometerStandIn extends Command
         $fault = $this->option('fault');
         $step = (int) $this->option('step');
         if ($sample === null || !in_array($fault, self::FAULTS, true) || $step < 1) {
-            $this->getOutput()->getErrorStyle()->writeln(__('Samples: :samples; faults: :faults; a step of whole nanometres.', ['samples' => implode(', ', array_column(SampleFilter::cases(), 'value')), 'faults' => implode(', ', self::FAULTS)]));
-
-            return self::INVALID;
+            return $this->refuse(__('Samples: :samples; faults: :faults; a step of whole nanometres.', ['samples' => implode(', ', array_column(SampleFilter::cases(), 'value')), 'faults' => implode(', ', self::FAULTS)]));
         }
         $random = new Randomizer(new Mt19937((int) $this->option('seed')));
         $lines = ['nm,transmittance'];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands\Logbook;
 
 use App\Console\Commands\JsonLines;
+use App\Console\Commands\StandardError;
 use App\Exports\Logbook\DropRecord;
 use App\Imports\ImportException;
 use App\Imports\Logbook\LoggerClock;
@@ -19,6 +20,7 @@ use KeenShadow\Core\Logbook\Temperature\Drop;
 final class LogbookTemperature extends Command
 {
     use JsonLines;
+    use StandardError;
 
     protected $signature = 'logbook:temperature
         {log : CSV file with the columns time (UTC, ISO 8601) and temperature_c; - reads standard input}
@@ -59,12 +61,5 @@ final class LogbookTemperature extends Command
         }
 
         return EclipseTimes::of(...$at);
-    }
-
-    private function refuse(string $words): int
-    {
-        $this->getOutput()->getErrorStyle()->writeln($words);
-
-        return self::INVALID;
     }
 }

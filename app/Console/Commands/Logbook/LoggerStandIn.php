@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands\Logbook;
 
+use App\Console\Commands\StandardError;
 use App\Devices\Logbook\LogFault;
 use App\Devices\Logbook\SampleLog;
 use App\Exports\CsvLine;
@@ -20,6 +21,8 @@ use Symfony\Component\Console\Output\OutputInterface;
 /** A simulated logger: temperature, light and pressure around an eclipse as CSV; the weather is invented, and it can misbehave. */
 final class LoggerStandIn extends Command
 {
+    use StandardError;
+
     protected $signature = 'devices:logger
         {date=2027-08-02 : of the eclipse}
         {--lat=36.53} {--lon=-6.29}
@@ -56,12 +59,5 @@ final class LoggerStandIn extends Command
     private function write(string $line): void
     {
         $this->output->write($line, false, OutputInterface::OUTPUT_RAW);
-    }
-
-    private function refuse(string $words): int
-    {
-        $this->getOutput()->getErrorStyle()->writeln($words);
-
-        return self::INVALID;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands\Rules;
 
 use App\Console\Commands\JsonLines;
+use App\Console\Commands\StandardError;
 use App\Text\Refusals;
 use App\Text\RuleWords;
 use Illuminate\Console\Command;
@@ -24,6 +25,7 @@ use stdClass;
 final class RulesAsk extends Command
 {
     use JsonLines;
+    use StandardError;
 
     protected $signature = 'rules:ask
         {situations : file of JSON Lines; - reads standard input}';
@@ -35,9 +37,7 @@ final class RulesAsk extends Command
         $path = $this->argument('situations');
         $file = @fopen($path === '-' ? 'php://stdin' : $path, 'r');
         if ($file === false) {
-            $this->getOutput()->getErrorStyle()->writeln(__('The file :path cannot be read.', ['path' => $path]));
-
-            return self::INVALID;
+            return $this->refuse(__('The file :path cannot be read.', ['path' => $path]));
         }
         $book = Standard::book();
         $status = self::SUCCESS;

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Console\Commands\RunSheet;
 
 use App\Console\Commands\JsonLines;
+use App\Console\Commands\StandardError;
 use App\Imports\ImportException;
 use App\Imports\RunSheet\ProblemFile;
+use App\Text\PlainText;
 use App\Text\Refusals;
 use App\Text\RotationWords;
 use Illuminate\Console\Command;
@@ -20,6 +22,7 @@ use KeenShadow\Core\RunSheet\RunSheetException;
 final class RunSheetSolve extends Command
 {
     use JsonLines;
+    use StandardError;
 
     protected $signature = 'runsheet:solve
         {problem : file with one JSON object; - reads standard input}';
@@ -37,22 +40,10 @@ final class RunSheetSolve extends Command
             return $this->refuse($e->getMessage());
         }
         foreach (ProblemRecord::passedOver($given) as $path) {
-            $this->say(__('":key" is no key of a problem and was passed over.', ['key' => $path]));
+            $this->say(__('":key" is no key of a problem and was passed over.', ['key' => PlainText::quoted($path)]));
         }
         $this->writeRecord(AnswerRecord::write(Solver::solve($problem), static fn(Unmet $unmet): string => RotationWords::why($problem, $unmet)));
 
         return self::SUCCESS;
-    }
-
-    private function refuse(string $words): int
-    {
-        $this->say($words);
-
-        return self::INVALID;
-    }
-
-    private function say(string $words): void
-    {
-        $this->getOutput()->getErrorStyle()->writeln($words);
     }
 }

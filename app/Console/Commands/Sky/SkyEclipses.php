@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands\Sky;
 
 use App\Console\Commands\JsonLines;
+use App\Console\Commands\StandardError;
 use App\Exports\Sky\EclipseRecord;
 use App\Text\Refusals;
 use Illuminate\Console\Command;
@@ -16,6 +17,7 @@ use KeenShadow\Core\Sky\SkyException;
 final class SkyEclipses extends Command
 {
     use JsonLines;
+    use StandardError;
 
     protected $signature = 'sky:eclipses
         {--from=1900 : first year}
@@ -30,9 +32,7 @@ final class SkyEclipses extends Command
             [$from, $to] = [$this->year('from'), $this->year('to')];
             EclipseSearch::span($from, $to);
         } catch (SkyException $e) {
-            $this->getOutput()->getErrorStyle()->writeln(Refusals::words($e));
-
-            return self::INVALID;
+            return $this->refuse(Refusals::words($e));
         }
         if ($this->option('lunar') === true) {
             foreach ((new LunarSearch())->inYears($from, $to) as $eclipse) {

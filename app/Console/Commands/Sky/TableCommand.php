@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands\Sky;
 
 use App\Console\Commands\JsonLines;
+use App\Console\Commands\StandardError;
 use App\Exports\CsvLine;
 use App\Imports\CsvRow;
 use App\Imports\CsvTable;
@@ -24,6 +25,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 abstract class TableCommand extends Command
 {
     use JsonLines;
+    use StandardError;
 
     /** Columns that must be there. */
     protected const NEEDED = ['date', 'lat', 'lon', 'height_m'];
@@ -51,9 +53,7 @@ abstract class TableCommand extends Command
             $this->prepare();
             $table = CsvTable::open($this->argument('sites'), self::NEEDED, $this->optionalColumns(), PlaceColumns::named(...));
         } catch (Refusal|ImportException $e) {
-            $this->getOutput()->getErrorStyle()->writeln(self::words($e));
-
-            return self::INVALID;
+            return $this->refuse(self::words($e));
         }
         $status = self::SUCCESS;
         foreach ($table->rows() as $row) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands\Viewers;
 
 use App\Console\Commands\JsonLines;
+use App\Console\Commands\StandardError;
 use App\Exports\Viewers\ImagePicture;
 use App\Imports\ImportException;
 use App\Imports\Viewers\DesignFile;
@@ -28,6 +29,7 @@ use KeenShadow\Core\Viewers\ViewerException;
 final class ViewersDesign extends Command
 {
     use JsonLines;
+    use StandardError;
 
     protected $signature = 'viewers:design
         {design : file with one JSON object; - reads standard input}
@@ -73,12 +75,5 @@ final class ViewersDesign extends Command
         ViewerException::within('obscuration', (float) $share, 0.0, 1.0);
 
         return ImagePicture::png(SimulatedImage::of($design->image($light), $design->shape, BittenSun::covered((float) $share, $design->turn()), $design->surroundings->strayLx($light->sunLx)));
-    }
-
-    private function refuse(string $words): int
-    {
-        $this->getOutput()->getErrorStyle()->writeln($words);
-
-        return self::INVALID;
     }
 }
