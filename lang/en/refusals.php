@@ -178,6 +178,16 @@ return [
             'obscuration' => 'the share of the Sun that is covered',
         ],
     ],
+    'photo' => [
+        'missing' => ':path: this is missing.',
+        'not_a_number' => ':path: write a number.',
+        'not_whole' => ':path: write a whole number.',
+        'out_of_range' => ':path: from :least to :most; :value is not.',
+        'not_width_and_height' => ':path: write width and height in millimetres, [36, 24].',
+        'not_a_list_of_shots' => ':path: write a list of at most :most shots, [ … ].',
+        'not_a_shot' => ':path: write an object with q, frames and write_s.',
+        'no_such_filter' => ':path: an optical density of :densities.',
+    ],
     'logbook' => [
         'contacts_out_of_order' => 'First contact comes before the maximum, and that before last contact.',
         'no_number' => 'A number is missing: :what.',

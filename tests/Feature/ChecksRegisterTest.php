@@ -59,6 +59,7 @@ final class ChecksRegisterTest extends TestCase
                 static fn(Build $build): array => array_keys(DesignFigures::of(DesignRecord::read(['build' => $build->value, 'text' => 'SOL'], isWhole: false), Light::of())),
                 Build::cases(),
             )),
+            'photo' => self::keysOf('photo:plan', '{"focal_mm":400,"f_number":8,"iso":100,"pixel_um":4,"sensor_mm":[36,24],"filter_od":5,"sun_diameter_arcmin":32,"totality_s":0,"shots":[]}', 'plan'),
             'sheet' => SheetTable::KEYS,
             'people' => RotaTable::KEYS,
             'temperature' => DropRecord::KEYS,
@@ -70,7 +71,7 @@ final class ChecksRegisterTest extends TestCase
             static fn(string $what, array $of): array => array_map(static fn(int|string $key): string => "{$what}:{$key}", $of),
             array_keys($keys),
             $keys,
-        )), '/^(circumstances|eclipses|sun|path|plan|design|sheet|people|temperature|log|dataset|disc):/');
+        )), '/^(circumstances|eclipses|sun|path|plan|design|photo|sheet|people|temperature|log|dataset|disc):/');
     }
 
     /** Whatever a page object or a drawing hands to a view: a figure with a row, or named there as none. */
@@ -139,11 +140,11 @@ final class ChecksRegisterTest extends TestCase
     }
 
     /** @return list<string> keys of the first record that a command writes for a table of sites */
-    private static function keysOf(string $command, string $csv): array
+    private static function keysOf(string $command, string $input, string $argument = 'sites'): array
     {
-        $path = (string) tempnam(sys_get_temp_dir(), 'csv');
-        file_put_contents($path, $csv);
-        Artisan::call($command, ['sites' => $path]);
+        $path = (string) tempnam(sys_get_temp_dir(), 'keys');
+        file_put_contents($path, $input);
+        Artisan::call($command, [$argument => $path]);
         unlink($path);
         $record = json_decode(explode("\n", Artisan::output())[0], true);
 

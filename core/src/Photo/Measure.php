@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeenShadow\Core\Photo;
+
+/** The numbers of a camera and of a plan for it, by the names that files have for them. */
+enum Measure: string
+{
+    case Focal = 'focal_mm';
+    case FNumber = 'f_number';
+    case Iso = 'iso';
+    case Pixel = 'pixel_um';
+    case Side = 'sensor_mm';
+    case SunDiameter = 'sun_diameter_arcmin';
+    case Totality = 'totality_s';
+    /** How bright, as a power of two: see Exposure. */
+    case Q = 'q';
+    case Frames = 'frames';
+    /** Seconds until a frame is on the card, and the next may be taken. */
+    case Write = 'write_s';
+
+    /** @return array{float, float} least and most: what somebody might own, and a little more */
+    public function range(): array
+    {
+        return match ($this) {
+            self::Focal => [1.0, 20000.0],
+            self::FNumber => [0.5, 1000.0],
+            self::Iso => [1.0, 10_000_000.0],
+            self::Pixel => [0.1, 100.0],
+            self::Side => [0.1, 500.0],
+            // It goes from 31.45 to 32.53 in a year.
+            self::SunDiameter => [30.0, 34.0],
+            // None is longer than 7 min 32 s (Meeus, J. Brit. Astron. Assoc. 113 (2003) 343; from memory).
+            self::Totality => [0.0, 480.0],
+            self::Q => [-20.0, 20.0],
+            self::Frames => [1.0, 10000.0],
+            self::Write => [0.0, 600.0],
+        };
+    }
+
+    /**
+     * @param string|null $path where that is not the name alone
+     *
+     * @throws PhotoException when it is out of range
+     */
+    public function checked(float $value, ?string $path = null): float
+    {
+        PhotoException::within($path ?? $this->value, $value, ...$this->range());
+
+        return $value;
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeenShadow\Core\Photo;
+
+/** Frames of one exposure, one after the other; each is written before the next. */
+final readonly class Shot
+{
+    private function __construct(
+        public float $q,
+        public int $frames,
+        public float $writeS,
+    ) {}
+
+    /**
+     * @param string $path where the shot stands, for messages
+     *
+     * @throws PhotoException when a number is out of range
+     */
+    public static function of(float $q, int $frames, float $writeS, string $path): self
+    {
+        Measure::Frames->checked($frames, "{$path}.frames");
+
+        return new self(Measure::Q->checked($q, "{$path}.q"), $frames, Measure::Write->checked($writeS, "{$path}.write_s"));
+    }
+}
