@@ -14,9 +14,14 @@ enum Measure: string
     case Side = 'sensor_mm';
     case SunDiameter = 'sun_diameter_arcmin';
     case Totality = 'totality_s';
-    /** How bright, as a power of two: see Exposure. */
+    /** How bright, as a power of two: see Settings. */
     case Q = 'q';
     case Frames = 'frames';
+    case Exposure = 'exposure_s';
+    /** Until nothing shakes any more. */
+    case Pause = 'pause_s';
+    /** For taking a filter off, or putting it on. */
+    case Hand = 'hand_s';
     /** Seconds until a frame is on the card, and the next may be taken. */
     case Write = 'write_s';
 
@@ -35,7 +40,9 @@ enum Measure: string
             self::Totality => [0.0, 480.0],
             self::Q => [-20.0, 20.0],
             self::Frames => [1.0, 10000.0],
-            self::Write => [0.0, 600.0],
+            self::Exposure => [1e-6, 3600.0],
+            self::Write, self::Pause => [0.0, 600.0],
+            self::Hand => [1.0, 60.0],
         };
     }
 

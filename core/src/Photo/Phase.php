@@ -19,7 +19,7 @@ enum Phase: string
     case Corona4 = 'corona_4';
     case Corona8 = 'corona_8';
 
-    /** How bright it is, as Exposure takes it (the table that Espenak published with its formula; from memory). */
+    /** How bright it is, as Settings take it (the table that Espenak published with its formula; from memory). */
     public function q(FilterDensity $density): float
     {
         return match ($this) {

@@ -13,8 +13,7 @@ final readonly class Plan
     /** @param list<Shot> $shots */
     private function __construct(
         public Frame $frame,
-        public float $fNumber,
-        public float $iso,
+        public Settings $settings,
         public FilterDensity $filter,
         public float $totalityS,
         public array $shots,
@@ -25,20 +24,20 @@ final readonly class Plan
      *
      * @throws PhotoException when a number is out of range
      */
-    public static function of(Frame $frame, float $fNumber, float $iso, FilterDensity $filter, float $totalityS, array $shots): self
+    public static function of(Frame $frame, Settings $settings, FilterDensity $filter, float $totalityS, array $shots): self
     {
-        return new self($frame, Measure::FNumber->checked($fNumber), Measure::Iso->checked($iso), $filter, Measure::Totality->checked($totalityS), $shots);
+        return new self($frame, $settings, $filter, Measure::Totality->checked($totalityS), $shots);
     }
 
     public function exposureS(Phase $phase): float
     {
-        return Exposure::seconds($this->fNumber, $this->iso, $phase->q($this->filter));
+        return $this->settings->seconds($phase->q($this->filter));
     }
 
     /** All shots, exposed and written. */
     public function shotsS(): float
     {
-        return array_sum(array_map(fn(Shot $shot): float => $shot->frames * (Exposure::seconds($this->fNumber, $this->iso, $shot->q) + $shot->writeS), $this->shots));
+        return array_sum(array_map(fn(Shot $shot): float => $shot->lastsS($this->settings), $this->shots));
     }
 
     /** Null where there is no totality. */

@@ -26,8 +26,7 @@ final class PlanRecord
 
         return Plan::of(
             frame: Frame::of($number(Measure::Focal), Sensor::of($widthMm, $heightMm, $number(Measure::Pixel)), $number(Measure::SunDiameter)),
-            fNumber: $number(Measure::FNumber),
-            iso: $number(Measure::Iso),
+            settings: Settings::of($number(Measure::FNumber), $number(Measure::Iso)),
             filter: (floor($density) === $density ? FilterDensity::tryFrom((int) $density) : null) ?? throw PhotoException::noSuchFilter(self::FILTER),
             totalityS: $number(Measure::Totality),
             shots: self::shots($given),

@@ -24,4 +24,16 @@ final readonly class Shot
 
         return new self(Measure::Q->checked($q, "{$path}.q"), $frames, Measure::Write->checked($writeS, "{$path}.write_s"));
     }
+
+    /** Exposed and written. */
+    public function lastsS(Settings $settings): float
+    {
+        return $this->frames * ($settings->seconds($this->q) + $this->writeS);
+    }
+
+    /** With so many frames, 1 and more. */
+    public function times(int $frames): self
+    {
+        return new self($this->q, $frames, $this->writeS);
+    }
 }

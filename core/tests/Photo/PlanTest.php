@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Tests\Photo;
 
-use KeenShadow\Core\Photo\Exposure;
 use KeenShadow\Core\Photo\FilterDensity;
 use KeenShadow\Core\Photo\Frame;
 use KeenShadow\Core\Photo\Phase;
 use KeenShadow\Core\Photo\PhotoException;
 use KeenShadow\Core\Photo\PlanRecord;
 use KeenShadow\Core\Photo\Sensor;
+use KeenShadow\Core\Photo\Settings;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -72,16 +72,16 @@ final class PlanTest extends TestCase
     /** Source: common practice, 1/250 s at ISO 100 behind a filter made for the eye; here at f/10, within a third of a stop. */
     public function testBehindAVisualFilter(): void
     {
-        self::assertLessThan(1 / 3, abs(log(250 * Exposure::seconds(10, 100, Phase::Partial->q(FilterDensity::Five)), 2)));
+        self::assertLessThan(1 / 3, abs(log(250 * Settings::of(10, 100)->seconds(Phase::Partial->q(FilterDensity::Five)), 2)));
     }
 
     /** Twice the ISO or one more of Q halves, twice the f-number takes four times as long. */
     public function testExposuresGoByStops(): void
     {
-        $seconds = Exposure::seconds(5.6, 400, 2.5);
-        self::assertEqualsWithDelta($seconds / 2, Exposure::seconds(5.6, 800, 2.5), 1e-12);
-        self::assertEqualsWithDelta($seconds / 2, Exposure::seconds(5.6, 400, 3.5), 1e-12);
-        self::assertEqualsWithDelta(4 * $seconds, Exposure::seconds(11.2, 400, 2.5), 1e-12);
+        $seconds = Settings::of(5.6, 400)->seconds(2.5);
+        self::assertEqualsWithDelta($seconds / 2, Settings::of(5.6, 800)->seconds(2.5), 1e-12);
+        self::assertEqualsWithDelta($seconds / 2, Settings::of(5.6, 400)->seconds(3.5), 1e-12);
+        self::assertEqualsWithDelta(4 * $seconds, Settings::of(11.2, 400)->seconds(2.5), 1e-12);
     }
 
     /** Ten of 0.0025 and 0.5 s and three of 0.64 and 1 s: 9.945 s. */

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeenShadow\Core\Photo;
+
+use KeenShadow\Core\Sky\SunPosition;
+
+/**
+ * Many phases in one picture, with what stands below them: whither a level camera is pointed so that the Sun's way and the foreground
+ * have as much room on all sides, and how often may be taken. A lens without distortion draws straight lines straight (gnomonic).
+ */
+final readonly class Composite
+{
+    private const ROUNDS = 30;
+    /** Nearer to the zenith a level camera has no azimuth. */
+    private const STEEPEST_DEG = 89.0;
+    /** So far off the axis nothing is drawn any more. */
+    private const LEAST_COSINE = 0.05;
+
+    /**
+     * @param float $tiltDeg above the level
+     * @param float $share of the frame's width or height that is taken, whichever is more; above 1 it does not fit
+     */
+    private function __construct(
+        private Frame $frame,
+        public float $azimuthDeg,
+        public float $tiltDeg,
+        public float $share,
+    ) {}
+
+    /**
+     * @param non-empty-list<SunPosition> $way
+     * @param float $foregroundDeg altitude of what is to be seen below
+     *
+     * @return self|null null where it spans more of the sky than a picture can
+     */
+    public static function of(Frame $frame, array $way, float $foregroundDeg): ?self
+    {
+        $edges = [];
+        foreach ($way as $position) {
+            array_push($edges, [$position->altitudeDeg + $position->semidiameterDeg, $position->azimuthDeg], [$position->altitudeDeg - $position->semidiameterDeg, $position->azimuthDeg], [$foregroundDeg, $position->azimuthDeg]);
+            $asideDeg = $position->semidiameterDeg / cos(deg2rad(min(self::STEEPEST_DEG, $position->altitudeDeg)));
+            array_push($edges, [$position->altitudeDeg, $position->azimuthDeg - $asideDeg], [$position->altitudeDeg, $position->azimuthDeg + $asideDeg]);
+        }
+        $middle = $way[intdiv(count($way), 2)];
+        $camera = new self($frame, $middle->azimuthDeg, min(self::STEEPEST_DEG, $middle->altitudeDeg), INF);
+        for ($round = 0; $round < self::ROUNDS; ++$round) {
+            $places = array_map(static fn(array $edge): ?array => $camera->place(...$edge), $edges);
+            if (in_array(null, $places, true)) {
+                return null;
+            }
+            [$right, $up] = [array_column($places, 0), array_column($places, 1)];
+            $share = max((max($right) - min($right)) / $frame->sensor->widthMm, (max($up) - min($up)) / $frame->sensor->heightMm);
+            $camera = new self(
+                $frame,
+                fmod($camera->azimuthDeg + rad2deg(atan((max($right) + min($right)) / 2 / $frame->focalMm)) / cos(deg2rad($camera->tiltDeg)) + 360.0, 360.0),
+                max(-self::STEEPEST_DEG, min(self::STEEPEST_DEG, $camera->tiltDeg + rad2deg(atan((max($up) + min($up)) / 2 / $frame->focalMm)))),
+                $share,
+            );
+        }
+
+        return $camera;
+    }
+
+    /**
+     * Where in the picture something stands.
+     *
+     * @return array{float, float}|null millimetres on the sensor, to the right and up from its middle, as one sees it; null behind the camera or nearly
+     */
+    public function place(float $altitudeDeg, float $azimuthDeg): ?array
+    {
+        [$altitude, $tilt, $turn] = array_map(deg2rad(...), [$altitudeDeg, $this->tiltDeg, $azimuthDeg - $this->azimuthDeg]);
+        $ahead = sin($tilt) * sin($altitude) + cos($tilt) * cos($altitude) * cos($turn);
+
+        return $ahead < self::LEAST_COSINE ? null : [
+            $this->frame->focalMm * cos($altitude) * sin($turn) / $ahead,
+            $this->frame->focalMm * (cos($tilt) * sin($altitude) - sin($tilt) * cos($altitude) * cos($turn)) / $ahead,
+        ];
+    }
+
+    /**
+     * Seconds from one picture to the next so that discs do not touch anywhere on the way.
+     *
+     * @param non-empty-list<SunPosition> $way in order
+     * @param float $gap between two discs, in diameters
+     *
+     * @return float|null null where the way is a single point
+     */
+    public static function everyS(array $way, float $gap): ?float
+    {
+        $everyS = null;
+        for ($i = 1; $i < count($way); ++$i) {
+            $seconds = 86400 * ($way[$i]->julianDateUt - $way[$i - 1]->julianDateUt);
+            $motion = Motion::between([$way[$i - 1]->altitudeDeg, $way[$i - 1]->azimuthDeg], [$way[$i]->altitudeDeg, $way[$i]->azimuthDeg], $seconds);
+            $everyS = max($everyS ?? 0.0, (1 + $gap) * 2 * $way[$i]->semidiameterDeg / $motion->degPerS);
+        }
+
+        return $everyS;
+    }
+}
