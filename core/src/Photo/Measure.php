@@ -18,6 +18,8 @@ enum Measure: string
     case Q = 'q';
     case Frames = 'frames';
     case Exposure = 'exposure_s';
+    /** From one picture of the partial phases to the next. */
+    case Interval = 'interval_s';
     /** Until nothing shakes any more. */
     case Pause = 'pause_s';
     /** For taking a filter off, or putting it on. */
@@ -42,6 +44,7 @@ enum Measure: string
             self::Frames => [1.0, 10000.0],
             self::Exposure => [1e-6, 3600.0],
             self::Write, self::Pause => [0.0, 600.0],
+            self::Interval => [1.0, 3600.0],
             self::Hand => [1.0, 60.0],
         };
     }

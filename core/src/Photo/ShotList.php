@@ -24,7 +24,7 @@ final readonly class ShotList
      * @param float $spentS at the camera, with taking the filter off and putting it on
      * @param FilterReason $reason why the filter stays on, where it does
      * @param float|null $offUt when a hand goes for the filter, Julian date in UT; null where it stays on
-     * @param float|null $onUt when it goes to put it on again
+     * @param float|null $onUt by which it is on again
      */
     private function __construct(
         public array $shots,
@@ -57,7 +57,13 @@ final readonly class ShotList
         $shots = self::placed($settings, $kept, $offUt + $hand, $filters->onUt - $hand);
         usort($shots, static fn(PlannedShot $a, PlannedShot $b): int => $a->fromUt <=> $b->fromUt);
 
-        return new self($shots, $left, self::sumS($settings, $kept) + 2 * $handS, $filters->reason, $offUt, $filters->onUt - $hand);
+        return new self($shots, $left, self::sumS($settings, $kept) + 2 * $handS, $filters->reason, $offUt, $filters->onUt);
+    }
+
+    /** Whether the filter sits before the lens; while a hand takes it off or puts it on it is said to be off. */
+    public function isFilterOn(float $julianDateUt): bool
+    {
+        return $this->offUt === null || $this->onUt === null || $julianDateUt < $this->offUt || $julianDateUt >= $this->onUt;
     }
 
     /**
