@@ -38,7 +38,7 @@ final readonly class SiteCurves
         $y = static fn(float $kelvins): float => round(100 * ($high - $kelvins) / ($high - $low), 2);
         $lines = [];
         foreach ($series as $i => $of) {
-            $points = array_map(static fn(float $minute, float $kelvins): string => self::x($minute) . ',' . $y($kelvins), $of->atS, $of->values);
+            $points = array_map(static fn(float $atS, float $kelvins): string => self::x(($atS - $sites[$i]['maximumS']) / 60) . ',' . $y($kelvins), $of->atS, $of->values);
             $lines[] = ['index' => $i + 1, 'points' => implode(' ', $points)];
         }
 
@@ -49,21 +49,13 @@ final readonly class SiteCurves
         );
     }
 
-    /** Temperature minus baseline against minutes from the maximum. */
+    /** Temperature minus baseline, around the maximum. */
     private static function cooling(Measured $measured, float $maximumS): Series
     {
-        $temperature = $measured->curves[Quantity::Temperature->value] ?? Series::of([], []);
-        [$minutes, $kelvins] = [[], []];
-        foreach ($temperature->atS as $i => $atS) {
-            $minute = ($atS - $maximumS) / 60;
-            $baseline = $measured->baseline?->at($atS);
-            if ($baseline !== null && $minute >= self::FROM_MIN && $minute <= self::TO_MIN) {
-                $minutes[] = $minute;
-                $kelvins[] = $temperature->values[$i] - $baseline;
-            }
-        }
+        [$none, $minuteS] = [Series::of([], []), 60.0];
+        $temperature = $measured->curves[Quantity::Temperature->value] ?? $none;
 
-        return Series::of($minutes, $kelvins);
+        return $temperature->between($maximumS + $minuteS * self::FROM_MIN, $maximumS + $minuteS * self::TO_MIN)->minus($measured->baseline ?? $none);
     }
 
     private static function x(float $minute): float

@@ -9,9 +9,7 @@ use App\Domain\Event\RecordLine;
 use App\Domain\Event\TriedViewers;
 use App\Models\Event;
 use App\Models\Logbook\Incident;
-use App\Text\Clock;
 use App\Text\Days;
-use App\Text\Numbers;
 use App\Text\ObservationWords;
 use KeenShadow\Core\Sky\LocalEclipse;
 
@@ -19,16 +17,13 @@ use KeenShadow\Core\Sky\LocalEclipse;
 final readonly class IncidentPage
 {
     /**
-     * @param string $covered of the Sun's area at that moment
      * @param list<array{when: string, words: string, who: string}> $record of the pair
      * @param string $papers of its lot; empty where no lot is named
      * @param array<string, string> $pairs of its lot: tags by what was found of them
      * @param list<array{when: string, words: string, who: string}> $tries of the viewer
      */
     private function __construct(
-        public Incident $incident,
-        public string $time,
-        public string $covered,
+        public IncidentRow $row,
         public string $method,
         public array $record,
         public string $papers,
@@ -38,13 +33,10 @@ final readonly class IncidentPage
 
     public static function of(Event $event, Incident $incident, LocalEclipse $here, PairsOfLots $lots, TriedViewers $viewers): self
     {
-        $view = $here->at($incident->happened_at);
         $record = $incident->lot === null || $incident->tag === null ? [] : $lots->record($incident->lot, $incident->tag);
 
         return new self(
-            incident: $incident,
-            time: ObservationWords::moment(Clock::over($here), $incident->happened_at, $incident->within_s),
-            covered: $view->isSunUp() ? __(':n %', ['n' => Numbers::percent($view->obscuration())]) : __('Sun down'),
+            row: IncidentRow::of($incident, $here),
             method: ObservationWords::howLooked($incident->method),
             record: array_map(static fn(RecordLine $line): array => ['when' => Days::full($here->local($line->at)) . ' ' . $here->local($line->at)->format('H:i'), 'words' => $line->words, 'who' => $line->who], $record),
             papers: $incident->lot === null ? '' : $lots->papers($event, $incident->lot),

@@ -32,11 +32,16 @@ final readonly class InstrumentsPage
     /** @param list<Measured> $instruments */
     public static function of(array $instruments, LocalEclipse $here, ShadowRibbon $ribbon): self
     {
-        $drops = array_values(array_filter(array_map(static fn(Measured $m): ?Drop => $m->drop, $instruments)));
-        usort($drops, static fn(Drop $a, Drop $b): int => [self::rank($a), $a->uncertaintyK ?? INF] <=> [self::rank($b), $b->uncertaintyK ?? INF]);
+        $measured = array_values(array_filter($instruments, static fn(Measured $m): bool => $m->drop !== null));
+        usort($measured, static fn(Measured $a, Measured $b): int => self::rank($a->drop) <=> self::rank($b->drop));
 
         return new self(
-            $instruments === [] ? __('No instrument has logged anything here yet.') : ($drops === [] ? __('No temperature was logged.') : LogbookWords::drop($drops[0])),
+            match (true) {
+                $instruments === [] => __('No instrument has logged anything here yet.'),
+                $measured === [] => __('No temperature was logged.'),
+                count($measured) === 1 => self::drop($measured[0]),
+                default => __(':instrument: :drop', ['instrument' => $measured[0]->log->name, 'drop' => self::drop($measured[0])]),
+            },
             array_map(static fn(Measured $m): InstrumentRow => InstrumentRow::of($m, $here), $instruments),
             MeasuredCurves::of($instruments, $ribbon),
         );
@@ -63,12 +68,18 @@ final readonly class InstrumentsPage
         );
     }
 
-    private static function rank(Drop $drop): int
+    private static function drop(Measured $measured): string
     {
-        return match ($drop->worth()) {
+        return $measured->drop === null ? '' : LogbookWords::drop($measured->drop);
+    }
+
+    /** @return array{int, float} the better the less */
+    private static function rank(?Drop $drop): array
+    {
+        return [match ($drop?->worth()) {
             Worth::Good => 0,
             Worth::Poor => 1,
-            Worth::None => 2,
-        };
+            default => 2,
+        }, $drop->uncertaintyK ?? INF];
     }
 }

@@ -126,6 +126,21 @@ final readonly class Series
         return $from + ($atS - $beforeS) / ($afterS - $beforeS) * ($this->values[$next] - $from);
     }
 
+    /** By how much it lies above another, at its own moments within the other's. */
+    public function minus(self $other): self
+    {
+        [$atS, $values] = [[], []];
+        foreach ($this->atS as $i => $at) {
+            $from = $other->at($at);
+            if ($from !== null) {
+                $atS[] = $at;
+                $values[] = $this->values[$i] - $from;
+            }
+        }
+
+        return new self($atS, $values);
+    }
+
     /** @param callable(float, float): float $change the new value from time and value */
     public function map(callable $change): self
     {

@@ -23,6 +23,13 @@ final class SeriesTest extends TestCase
         self::assertSame([0.0, 0.0, null], [Series::of([], [])->stepS(), Series::of([1.0], [3.0])->resolution(), Series::of([], [])->at(0)]);
     }
 
+    public function testAboveAnother(): void
+    {
+        $above = Series::of([0.0, 10.0, 20.0, 30.0, 40.0], [5.0, 5.0, 6.0, 5.0, 5.0])->minus(Series::of([10.0, 30.0], [1.0, 3.0]));
+        self::assertSame([[10.0, 20.0, 30.0], [4.0, 4.0, 2.0]], [$above->atS, $above->values]);
+        self::assertSame([], Series::of([1.0], [1.0])->minus(Series::of([], []))->values);
+    }
+
     /** The median of each minute at the mean of its times: a spike does no harm. */
     public function testMedians(): void
     {

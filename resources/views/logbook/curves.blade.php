@@ -6,8 +6,8 @@
                 @foreach ($ribbon->contacts as $mark)
                     <line class="lane-mark" x1="{{ $mark->xPercent }}%" x2="{{ $mark->xPercent }}%" y1="16" y2="126"/>
                 @endforeach
-                <svg y="16" height="110" width="100%" overflow="visible">
-                    <x-svg-axis :ticks="$strip['ticks']" axis="y" unit="%" line="measured-grid" from="0" to="100%" label="curve-label" at="4" dy="-3" />
+                <svg y="16" height="110" width="100%">
+                    <x-svg-axis :ticks="$strip['ticks']" axis="y" unit="%" line="measured-grid" from="0" to="100%" />
                 </svg>
                 <svg y="16" width="100%" height="110" viewBox="0 0 100 100" preserveAspectRatio="none" overflow="visible">
                     @foreach ($strip['guides'] as $line)
@@ -24,6 +24,9 @@
                 @foreach ($strip['lowest'] as $mark)
                     <line class="measured-lowest measured-line-{{ $mark['index'] }}" x1="{{ $mark['x'] }}%" x2="{{ $mark['x'] }}%" y1="16" y2="126"/>
                 @endforeach
+                <svg y="16" height="110" width="100%" overflow="visible">
+                    <x-svg-axis :ticks="$strip['ticks']" axis="y" unit="%" label="curve-label" at="4" dy="-3" />
+                </svg>
             </svg>
             <figcaption><b>{{ $strip['name'] }}</b> {{ $strip['legend'] }}</figcaption>
         </figure>

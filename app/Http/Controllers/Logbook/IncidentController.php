@@ -12,6 +12,7 @@ use App\Models\Event;
 use App\Models\Logbook\Incident;
 use App\Pages\Event\EventFrames;
 use App\Pages\Logbook\IncidentPage;
+use App\Pages\Logbook\IncidentRow;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -31,7 +32,7 @@ final readonly class IncidentController
 
     public function index(Event $event): View
     {
-        return view('logbook.incidents', ['frame' => $this->frames->of($event), 'pages' => $this->pages($event, Incident::standing($event->id)), 'replaced' => $this->pages($event, Incident::replaced($event->id))]);
+        return view('logbook.incidents', ['frame' => $this->frames->of($event), 'rows' => $this->rows($event, Incident::standing($event->id)), 'replaced' => $this->rows($event, Incident::replaced($event->id))]);
     }
 
     public function create(Event $event): View
@@ -79,11 +80,13 @@ final readonly class IncidentController
     /**
      * @param Builder<Incident> $incidents
      *
-     * @return Collection<int, IncidentPage>
+     * @return Collection<int, IncidentRow>
      */
-    private function pages(Event $event, Builder $incidents): Collection
+    private function rows(Event $event, Builder $incidents): Collection
     {
-        return $incidents->with(['lot', 'viewer'])->get()->map(fn(Incident $incident): IncidentPage => $this->page($event, $incident));
+        $here = $this->reader->facts($event)->here;
+
+        return $incidents->with('lot')->get()->map(static fn(Incident $incident): IncidentRow => IncidentRow::of($incident, $here));
     }
 
     private function page(Event $event, Incident $incident): IncidentPage
