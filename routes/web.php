@@ -59,6 +59,7 @@ Route::middleware('auth')->group(function (): void {
     require __DIR__ . '/audience.php';
     require __DIR__ . '/eyewear.php';
     require __DIR__ . '/viewers.php';
+    require __DIR__ . '/photo.php';
     require __DIR__ . '/runsheet.php';
     require __DIR__ . '/day.php';
     require __DIR__ . '/logbook.php';

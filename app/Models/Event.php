@@ -12,6 +12,7 @@ use App\Models\Logbook\EyeReport;
 use App\Models\Logbook\Incident;
 use App\Models\Logbook\InstrumentLog;
 use App\Models\Logbook\LogPicture;
+use App\Models\Photo\PhotoPlan;
 use App\Models\RunSheet\Duty;
 use App\Models\RunSheet\Helper;
 use App\Models\RunSheet\SheetBundle;
@@ -73,6 +74,12 @@ final class Event extends Model
     public function viewers(): HasMany
     {
         return $this->hasMany(Viewer::class);
+    }
+
+    /** @return HasMany<PhotoPlan, $this> */
+    public function photoPlans(): HasMany
+    {
+        return $this->hasMany(PhotoPlan::class);
     }
 
     /** @return HasMany<AudienceGroup, $this> */

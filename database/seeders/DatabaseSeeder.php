@@ -46,6 +46,7 @@ final class DatabaseSeeder extends Seeder
         DemoAudience::publicMorning($total);
         DemoAudience::schoolAfternoon($ring);
         DemoViewers::workshop($total, $ring, $organiser);
+        DemoPhoto::cameras($total, $organiser, $checker);
         DemoRunSheets::write($total, $ring, $organiser);
         DemoLogbook::evening($evening, $organiser);
         DemoLogbook::lines($evening, $organiser, $helper);

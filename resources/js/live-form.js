@@ -9,9 +9,16 @@ export function liveForm() {
             this.later = afterPause(200, () => this.answer());
         },
 
+        /** What is asked with; a form that is saved elsewhere keeps what only saving needs to itself. */
+        fields() {
+            const fields = new FormData(this.$root);
+            ["_token", "_method", "uuid", "version"].forEach((name) => fields.delete(name));
+            return fields;
+        },
+
         async answer() {
             const form = this.$root;
-            const { piece, errors, isStale } = await this.ask(form.action, new FormData(form));
+            const { piece, errors, isStale } = await this.ask(form.dataset.ask ?? form.action, this.fields());
             if (isStale) return;
             const refused = form.querySelector("[data-refused]");
             refused.hidden = piece !== null;

@@ -47,6 +47,7 @@ final readonly class Panorama
      * @param list<Tick> $altitudes
      */
     private function __construct(
+        public Projection $on,
         public float $height,
         public float $groundY,
         public array $walls,
@@ -58,14 +59,18 @@ final readonly class Panorama
         public array $altitudes,
     ) {}
 
-    public static function of(Thing $place, SpotOutlook $outlook, SunlitSite $site): self
+    /**
+     * @param float $leastWidthDeg azimuths from edge to edge at least
+     * @param float $leastTopDeg altitude that it reaches at least
+     */
+    public static function of(Thing $place, SpotOutlook $outlook, SunlitSite $site, float $leastWidthDeg = 60.0, float $leastTopDeg = 12.0): self
     {
         $suns = $site->track->positions(self::TRACK_SECONDS);
         $azimuths = self::runningOn(array_map(static fn(SunPosition $s): float => $s->azimuthDeg, $suns));
-        $top = max(12.0, ...array_map(static fn(SunPosition $s): float => $s->altitudeDeg, $suns)) + self::ABOVE_DEG;
+        $top = max($leastTopDeg, ...array_map(static fn(SunPosition $s): float => $s->altitudeDeg, $suns)) + self::ABOVE_DEG;
         $first = min(INF, ...$azimuths);
         $last = max(-INF, ...$azimuths);
-        $width = min(360.0, max(60.0, $last - $first + 2 * self::BESIDE_DEG, ($top + self::BELOW_DEG) / self::TALLEST));
+        $width = min(360.0, max($leastWidthDeg, $last - $first + 2 * self::BESIDE_DEG, ($top + self::BELOW_DEG) / self::TALLEST));
         $on = new Projection(($first + $last) / 2 - $width / 2, $width, $top, -self::BELOW_DEG);
         $skyline = $site->skylineFrom($place, AzimuthSpan::from($on->leftDeg, $on->widthDeg));
         $kinds = [];
@@ -76,6 +81,7 @@ final readonly class Panorama
         $tops = array_map(static fn(WallSeen $w): array => $w->top(), $seen);
 
         return new self(
+            on: $on,
             height: $on->height,
             groundY: $on->y(0.0),
             walls: array_map(static fn(WallSeen $w, array $top): array => ['points' => self::wall($w, $top, $on), 'isTree' => $kinds[$w->name] === ThingKind::Tree], $seen, $tops),

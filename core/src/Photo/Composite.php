@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Photo;
 
+use KeenShadow\Core\Geometry\Bisection;
 use KeenShadow\Core\Sky\SunPosition;
 
 /**
@@ -17,13 +18,15 @@ final readonly class Composite
     private const STEEPEST_DEG = 89.0;
     /** So far off the axis nothing is drawn any more. */
     private const LEAST_COSINE = 0.05;
+    /** A focal length is looked for so exactly. */
+    private const FOCAL_MM = 0.05;
 
     /**
      * @param float $tiltDeg above the level
      * @param float $share of the frame's width or height that is taken, whichever is more; above 1 it does not fit
      */
     private function __construct(
-        private Frame $frame,
+        public Frame $frame,
         public float $azimuthDeg,
         public float $tiltDeg,
         public float $share,
@@ -64,6 +67,22 @@ final readonly class Composite
     }
 
     /**
+     * The longest lens with which it fits.
+     *
+     * @param non-empty-list<SunPosition> $way
+     * @param float $foregroundDeg as above
+     *
+     * @return float|null millimetres; null where no lens is short enough
+     */
+    public static function longestFittingMm(Sensor $sensor, array $way, float $foregroundDeg, float $sunArcmin): ?float
+    {
+        [$shortest, $longest] = Measure::Focal->range();
+        $fits = static fn(float $focalMm): bool => (self::of(Frame::of($focalMm, $sensor, $sunArcmin), $way, $foregroundDeg)->share ?? INF) <= 1.0;
+
+        return $fits($shortest) ? Bisection::edge($fits, $shortest, $longest, self::FOCAL_MM) : null;
+    }
+
+    /**
      * Where in the picture something stands.
      *
      * @return array{float, float}|null millimetres on the sensor, to the right and up from its middle, as one sees it; null behind the camera or nearly
@@ -77,6 +96,40 @@ final readonly class Composite
             $this->frame->focalMm * cos($altitude) * sin($turn) / $ahead,
             $this->frame->focalMm * (cos($tilt) * sin($altitude) - sin($tilt) * cos($altitude) * cos($turn)) / $ahead,
         ];
+    }
+
+    /**
+     * What stands at a place of the picture: the other way round.
+     *
+     * @return array{float, float} altitude and azimuth in degrees, the azimuth running on from the camera's
+     */
+    public function direction(float $rightMm, float $upMm): array
+    {
+        $tilt = deg2rad($this->tiltDeg);
+        $ahead = $this->frame->focalMm * cos($tilt) - $upMm * sin($tilt);
+        $up = $this->frame->focalMm * sin($tilt) + $upMm * cos($tilt);
+
+        return [rad2deg(atan2($up, hypot($ahead, $rightMm))), $this->azimuthDeg + rad2deg(atan2($rightMm, $ahead))];
+    }
+
+    /**
+     * The edge of the picture in the sky.
+     *
+     * @return list<array{float, float}> altitude and azimuth around it, as above, closed
+     */
+    public function edge(int $stepsASide): array
+    {
+        [$right, $up] = [$this->frame->sensor->widthMm / 2, $this->frame->sensor->heightMm / 2];
+        $corners = [[-$right, -$up], [$right, -$up], [$right, $up], [-$right, $up], [-$right, -$up]];
+        $edge = [];
+        for ($side = 0; $side < 4; ++$side) {
+            for ($i = 0; $i < $stepsASide; ++$i) {
+                $along = $i / $stepsASide;
+                $edge[] = $this->direction($corners[$side][0] + $along * ($corners[$side + 1][0] - $corners[$side][0]), $corners[$side][1] + $along * ($corners[$side + 1][1] - $corners[$side][1]));
+            }
+        }
+
+        return [...$edge, $edge[0]];
     }
 
     /**

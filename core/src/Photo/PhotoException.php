@@ -37,6 +37,49 @@ final class PhotoException extends Refusal
         return new self('not_width_and_height', ['path' => $path], $path);
     }
 
+    public static function notTwo(string $path): self
+    {
+        return new self('not_two', ['path' => $path], $path);
+    }
+
+    public static function notYesOrNo(string $path): self
+    {
+        return new self('not_yes_or_no', ['path' => $path], $path);
+    }
+
+    public static function notAText(string $path, int $most): self
+    {
+        return new self('not_a_text', ['path' => $path, 'most' => $most], $path);
+    }
+
+    /** @param list<string> $words */
+    public static function notOneOf(string $path, array $words): self
+    {
+        return new self('not_one_of', ['path' => $path, 'words' => $words], $path);
+    }
+
+    /** The second of two is less than the first. */
+    public static function reversed(string $path): self
+    {
+        return new self('reversed', ['path' => $path], $path);
+    }
+
+    public static function tooManyExposures(string $path, int $most): self
+    {
+        return new self('too_many_exposures', ['path' => $path, 'most' => $most], $path);
+    }
+
+    /** A lens that is set wider than it is, or a camera to what it has not. */
+    public static function beyondTheKit(string $path, float $value, float $least, float $most): self
+    {
+        return new self('beyond_the_kit', ['path' => $path, 'value' => $value, 'least' => $least, 'most' => $most], $path);
+    }
+
+    public static function notAListOfWishes(string $path, int $most): self
+    {
+        return new self('not_a_list_of_wishes', ['path' => $path, 'most' => $most], $path);
+    }
+
     public static function notAListOfShots(string $path, int $most): self
     {
         return new self('not_a_list_of_shots', ['path' => $path, 'most' => $most], $path);

@@ -25,6 +25,12 @@ final readonly class Shot
         return new self(Measure::Q->checked($q, "{$path}.q"), $frames, Measure::Write->checked($writeS, "{$path}.write_s"));
     }
 
+    /** As a camera is set to take it, whatever brightness that is right for. */
+    public static function exposed(float $seconds, Settings $settings, int $frames, float $writeS): self
+    {
+        return new self($settings->q($seconds), $frames, $writeS);
+    }
+
     /** Exposed and written. */
     public function lastsS(Settings $settings): float
     {

@@ -60,6 +60,12 @@ final readonly class ShotList
         return new self($shots, $left, self::sumS($settings, $kept) + 2 * $handS, $filters->reason, $offUt, $filters->onUt);
     }
 
+    /** With nothing in it: the filter stays on. */
+    public static function none(): self
+    {
+        return new self([], [], 0.0, FilterReason::Unknown);
+    }
+
     /** Whether the filter sits before the lens; while a hand takes it off or puts it on it is said to be off. */
     public function isFilterOn(float $julianDateUt): bool
     {

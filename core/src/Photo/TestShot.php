@@ -21,9 +21,26 @@ final class TestShot
      */
     public static function q(Settings $settings, float $seconds, float $at = self::WELL): float
     {
-        PhotoException::within('at', $at, ...self::TELLS);
+        PhotoException::within(Measure::Histogram->value, $at, ...self::TELLS);
 
         return $settings->q(Measure::Exposure->checked($seconds)) + log(self::light($at) / self::light(self::WELL), 2);
+    }
+
+    /**
+     * What it would be with the Sun overhead, so that it serves for every other altitude.
+     *
+     * @param float $at as above
+     * @param float $apparentAltitudeDeg of the Sun when the picture was taken, in a clear sky
+     *
+     * @return float|null null with the Sun down
+     *
+     * @throws PhotoException when a number is out of range
+     */
+    public static function overheadQ(Settings $settings, float $seconds, float $at, float $apparentAltitudeDeg): ?float
+    {
+        $dim = Dimming::stops($apparentAltitudeDeg);
+
+        return $dim === null ? null : self::q($settings, $seconds, $at) + $dim;
     }
 
     /** Light of a grey in a picture, as a share of white's (sRGB, IEC 61966-2-1; from memory). */

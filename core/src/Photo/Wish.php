@@ -13,22 +13,24 @@ final readonly class Wish
         public When $when,
         public array $shots,
         public float $pauseS,
+        private Burst $burst,
     ) {}
 
     /**
      * @param non-empty-list<Shot> $shots one after the other
      * @param float $pauseS before the first, until nothing shakes any more
+     * @param Burst|null $burst null writes each frame before the next
      *
      * @throws PhotoException when the pause is out of range
      */
-    public static function of(string $name, When $when, array $shots, float $pauseS = 0.0): self
+    public static function of(string $name, When $when, array $shots, float $pauseS = 0.0, ?Burst $burst = null): self
     {
-        return new self($name, $when, $shots, Measure::Pause->checked($pauseS));
+        return new self($name, $when, $shots, Measure::Pause->checked($pauseS), $burst ?? Burst::none());
     }
 
     public function lastsS(Settings $settings): float
     {
-        return $this->pauseS + array_sum(array_map(static fn(Shot $shot): float => $shot->lastsS($settings), $this->shots));
+        return $this->pauseS + $this->burst->lastsS($this->shots, $settings);
     }
 
     /** With a frame less of each exposure that has several; null where none has. */
@@ -48,6 +50,6 @@ final readonly class Wish
     /** @param non-empty-list<Shot> $shots */
     private function with(array $shots): self
     {
-        return new self($this->name, $this->when, $shots, $this->pauseS);
+        return new self($this->name, $this->when, $shots, $this->pauseS, $this->burst);
     }
 }

@@ -22,6 +22,11 @@ enum Measure: string
     case WholeSunInTheEyepiece = 'whole-sun-in-the-eyepiece';
     case TriedDistance = 'tried-distance';
     case TriedOpening = 'tried-opening';
+    case TimeAtTheCamera = 'time-at-the-camera';
+    case SunInTheFrame = 'sun-in-the-frame';
+    case DriftOfTheImage = 'drift-of-the-image';
+    case StepOfTheCamera = 'step-of-the-camera';
+    case SetToTheKit = 'set-to-the-kit';
 
     public function statement(): string
     {
@@ -40,6 +45,11 @@ enum Measure: string
             self::ImageNotDazzling => 'An image more than three times as bright as paper in the Sun dazzles.',
             self::TriedDistance => 'A viewer that was tried is as designed where its image is as large as the design has it, within twice the uncertainty.',
             self::TriedOpening => 'A viewer that was tried is as designed where its edge looks as sharp as the design has it.',
+            self::TimeAtTheCamera => 'No more than half of the time in which filters may be off is spent at a camera.',
+            self::SunInTheFrame => 'A picture shows the Sun with the corona that is wanted where both are in the frame all the while.',
+            self::DriftOfTheImage => 'On a mount that stands still a picture is sharp where the image moves by no more pixels than are allowed.',
+            self::StepOfTheCamera => 'An exposure can be set where a step of the camera lies within half a stop of it.',
+            self::SetToTheKit => 'A camera is set to what it and its lens have.',
             self::WholeSunInTheEyepiece => 'The whole Sun is seen where its image at the focus is narrower than the eyepiece\'s field stop, about 0.7 of its focal length.',
         };
     }
@@ -48,9 +58,9 @@ enum Measure: string
     {
         return match ($this) {
             self::SunClear, self::InTheShade, self::HoleOnTheBanner, self::BeamFree => Source::Plan,
-            self::BeamAndPeople => Source::CommonPractice,
-            self::ImageWiderThanHole, self::ScreenInFocus, self::ImageOnTheScreen, self::TriedDistance => Source::Optics,
-            self::DetailsAcross, self::ImageLargeEnough, self::ImageInStrayLight, self::ImageNotDazzling, self::WholeSunInTheEyepiece, self::TriedOpening => Source::OwnJudgement,
+            self::BeamAndPeople, self::TimeAtTheCamera => Source::CommonPractice,
+            self::ImageWiderThanHole, self::SunInTheFrame, self::DriftOfTheImage, self::SetToTheKit, self::ScreenInFocus, self::ImageOnTheScreen, self::TriedDistance => Source::Optics,
+            self::DetailsAcross, self::ImageLargeEnough, self::ImageInStrayLight, self::ImageNotDazzling, self::WholeSunInTheEyepiece, self::TriedOpening, self::StepOfTheCamera => Source::OwnJudgement,
         };
     }
 }

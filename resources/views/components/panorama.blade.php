@@ -25,6 +25,7 @@
             <circle @class(['pano-sun', 'is-lost' => ! $sun['isClear']]) cx="{{ $sun['x'] }}" cy="{{ $sun['y'] }}" r="{{ $sun['r'] }}"/>
             <text class="pano-label" x="{{ $sun['labelX'] }}" y="{{ $sun['labelY'] }}" text-anchor="middle">{{ $sun['label'] }}</text>
         @endforeach
+        {{ $slot }}
         @foreach ($panorama->names as $name)
             <text class="pano-name" x="{{ $name['x'] }}" y="{{ $name['y'] }}" text-anchor="middle">{{ $name['text'] }}</text>
         @endforeach

@@ -8,7 +8,7 @@ use App\Domain\Sky\Eclipses;
 use App\Domain\Viewers\EventLight;
 use App\Exports\Download;
 use App\Exports\Viewers\DesignDocument;
-use App\Http\Requests\Viewers\CopyRequest;
+use App\Http\Requests\OnceRequest;
 use App\Http\Requests\Viewers\DesignFileRequest;
 use App\Http\Requests\Viewers\OutlineRequest;
 use App\Models\Event;
@@ -38,7 +38,7 @@ final class DesignFileController
         return response()->json(['outline' => $request->outline()->written()]);
     }
 
-    public function copy(CopyRequest $request, Event $event, Viewer $viewer): RedirectResponse
+    public function copy(OnceRequest $request, Event $event, Viewer $viewer): RedirectResponse
     {
         $copy = Viewer::madeAs($request->uuid(), $event, $viewer->name, $viewer->design);
 

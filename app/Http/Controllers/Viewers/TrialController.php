@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Viewers;
 
 use App\Domain\Viewers\DayLight;
-use App\Http\Requests\Viewers\CopyRequest;
+use App\Http\Requests\OnceRequest;
 use App\Http\Requests\Viewers\TrialRequest;
 use App\Models\Event;
 use App\Models\StoredFile;
@@ -40,7 +40,7 @@ final class TrialController
     }
 
     /** Takes an entry back by another one that points to it. */
-    public function void(CopyRequest $request, Event $event, Viewer $viewer, ViewerTrial $viewerTrial): RedirectResponse
+    public function void(OnceRequest $request, Event $event, Viewer $viewer, ViewerTrial $viewerTrial): RedirectResponse
     {
         if (ViewerTrial::standing($viewer)->whereKey($viewerTrial->id)->exists()) {
             ViewerTrial::makeOnce($request->uuid(), [

@@ -2,13 +2,12 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Requests\Viewers;
+namespace App\Http\Requests;
 
-use App\Http\Requests\ReadsEdits;
 use Illuminate\Foundation\Http\FormRequest;
 
-/** A copy is made once, however often the button is pressed. */
-final class CopyRequest extends FormRequest
+/** What a button does is done once, however often it is pressed. */
+final class OnceRequest extends FormRequest
 {
     use ReadsEdits;
 
