@@ -9,6 +9,8 @@ use App\Models\Event;
 use App\Models\Eyewear\Lot;
 use App\Models\Eyewear\Supplier;
 use App\Models\Organisation;
+use App\Models\Photo\KitItem;
+use App\Models\Photo\PhotoPlan;
 use App\Models\Role;
 use App\Models\User;
 use App\Models\Viewers\Viewer;
@@ -52,7 +54,7 @@ abstract class TestCase extends LaravelTestCase
     }
 
     /** @return array{version: int} what a form carries that was made from a row as it is now */
-    protected static function formOf(AudienceGroup|Event|Lot|Supplier|Viewer $row): array
+    protected static function formOf(AudienceGroup|Event|KitItem|Lot|PhotoPlan|Supplier|Viewer $row): array
     {
         return ['version' => $row->refresh()->version];
     }

@@ -75,7 +75,7 @@ final class AccessTest extends TestCase
         $asked = 0;
         foreach ($this->addresses($records) as [$method, $address, $parameters]) {
             // Glasses are the organisation's, at every event.
-            if (array_intersect($parameters, ['viewer', 'audienceGroup', 'placeList', 'positionReading', 'stockEntry', 'instrumentLog', 'dayEntry', 'incident', 'eyeReport', 'logPicture']) !== []) {
+            if (array_intersect($parameters, ['viewer', 'audienceGroup', 'placeList', 'positionReading', 'stockEntry', 'instrumentLog', 'dayEntry', 'incident', 'eyeReport', 'logPicture', 'photoPlan']) !== []) {
                 self::assertSame(404, $this->call($method, $address)->getStatusCode(), "{$method} {$address}");
                 ++$asked;
             }

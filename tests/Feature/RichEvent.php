@@ -15,6 +15,9 @@ use App\Models\Eyewear\Supplier;
 use App\Models\Logbook\EyeReport;
 use App\Models\Logbook\Incident;
 use App\Models\Logbook\LogPicture;
+use App\Models\Photo\FilterTest;
+use App\Models\Photo\KitItem;
+use App\Models\Photo\PhotoPlan;
 use App\Models\RunSheet\Helper;
 use App\Models\RunSheet\SheetTemplate;
 use App\Models\StoredFile;
@@ -24,6 +27,12 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Str;
 use KeenShadow\Core\Audience\Methods\Method;
 use KeenShadow\Core\Logbook\ObservationKind;
+use KeenShadow\Core\Photo\Kit\KitKind;
+use KeenShadow\Core\Photo\Phase;
+use KeenShadow\Core\Photo\Programme\Programme;
+use KeenShadow\Core\Photo\Programme\ProgrammeRecord;
+use KeenShadow\Core\Photo\Programme\Wanted;
+use KeenShadow\Core\Photo\When;
 use KeenShadow\Core\RunSheet\Cues\Anchor;
 use KeenShadow\Core\RunSheet\Cues\Cue;
 use KeenShadow\Core\RunSheet\Cues\CueKind;
@@ -64,6 +73,7 @@ trait RichEvent
             'audienceGroup' => $event->audienceGroups()->create(['name' => 'Class 5B', 'people' => 24, 'band' => 'child', 'eye_from_m' => 1.2, 'eye_to_m' => 1.4]),
             'stockEntry' => StockEntry::query()->create(['uuid' => Str::uuid()->toString(), 'event_id' => $event->id, 'lot_id' => $lot->id, 'what' => 'destroyed', 'pairs' => 1, 'tag' => 2, 'how' => 'cut', 'moved_by' => $owner->id, 'moved_at' => now()]),
             'method' => Method::Telescope,
+            ...self::photoOf($event, $owner),
             'sheetTemplate' => SheetTemplate::query()->create(['organisation_id' => $owner->organisation_id, 'name' => Str::random(12), 'sheet' => Sheet::blank()]),
             'wall' => WallPaper::A3,
             'sheetPaper' => SheetPaper::Letter,
@@ -96,6 +106,28 @@ trait RichEvent
         EventSheet::of($event)->change($event->sheet_revision_id, static fn(Sheet $sheet): Sheet => $sheet->withRota($sheet->rota->with($sheet->rota->wishes->withHelper($helper->rotaId(), new CrewWish()))->withTurn(new Turn($group, 'telescope', 600, 610))->withPost($post, new Post($helper->rotaId(), 'telescope', 600, 610))), $owner);
 
         return ['turn' => "{$group}-telescope", 'post' => $post, 'dutyKey' => $helper->duty_key];
+    }
+
+    /** @return array{kitKind: KitKind, kitItem: KitItem, filterTest: FilterTest, photoPlan: PhotoPlan} */
+    private static function photoOf(Event $event, User $owner): array
+    {
+        $keep = static fn(KitKind $kind, array $item): KitItem => KitItem::makeOnce(Str::uuid()->toString(), ['organisation_id' => $owner->organisation_id, 'kind' => $kind, 'name' => Str::random(12), 'item' => $item]);
+        $filter = $keep(KitKind::Filter, ['make' => 'visual_front', 'seat' => 'front', 'fixing' => 'taped']);
+
+        return [
+            'kitKind' => KitKind::Mount,
+            'kitItem' => $filter,
+            'filterTest' => FilterTest::makeOnce(Str::uuid()->toString(), ['filter_id' => $filter->id, 'f_number' => 8, 'iso' => 100, 'exposure_s' => 0.004, 'histogram' => 0.75, 'taken_at' => '2026-10-03 11:00:00', 'lat' => 36.5, 'lon' => -6.3, 'made_by' => $owner->id]),
+            'photoPlan' => PhotoPlan::makeOnce(Str::uuid()->toString(), [
+                'event_id' => $event->id,
+                'name' => 'Camera',
+                'camera_id' => $keep(KitKind::Camera, ['is_phone' => false, 'sensor_mm' => [36, 24], 'pixel_um' => 6, 'iso' => [100, 6400], 'frames_per_s' => 5, 'buffer_frames' => 1, 'write_s' => 0.5])->id,
+                'optics_id' => $keep(KitKind::Optics, ['build' => 'lens', 'focal_mm' => 300, 'f_number' => 5.6])->id,
+                'filter_id' => $filter->id,
+                'mount_id' => $keep(KitKind::Mount, ['tracks' => true])->id,
+                'programme' => ProgrammeRecord::write(Programme::of(8, 100, 100, watchedBy: 'Omar', wanted: [Wanted::of('Beads', Phase::Beads, null, 1, 3, When::First, 0)])),
+            ]),
+        ];
     }
 
     private static function cueOf(Event $event, User $owner): string

@@ -62,9 +62,9 @@ final readonly class TotalityLine
     {
         $numbers = [];
         foreach ($places as $i => $x) {
-            $last = count($numbers) - 1;
-            if ($last >= 0 && $x - $places[$i - 1] < self::CLOSE_PERCENT) {
-                $numbers[$last]['text'] .= ', ' . ($i + 1);
+            if ($i > 0 && $x - $places[$i - 1] < self::CLOSE_PERCENT) {
+                $last = array_pop($numbers);
+                $numbers[] = ['x' => $last['x'] ?? $x, 'text' => ($last['text'] ?? '') . ', ' . ($i + 1)];
             } else {
                 $numbers[] = ['x' => $x, 'text' => (string) ($i + 1)];
             }

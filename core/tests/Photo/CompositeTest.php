@@ -58,6 +58,8 @@ final class CompositeTest extends TestCase
                 self::assertNotNull($place);
                 self::assertLessThanOrEqual(18.0, abs($place[0]));
                 self::assertLessThanOrEqual(12.0, abs($place[1]));
+                [$up, $along] = $composite->direction(...$place);
+                self::assertEqualsWithDelta([$altitudeDeg, 0.0], [$up, fmod($along - $position->azimuthDeg + 540.0, 360.0) - 180.0], 1e-9);
                 $angle = acos(max(-1.0, min(1.0, self::dot(self::ray($altitudeDeg, $position->azimuthDeg), self::ray($composite->tiltDeg, $composite->azimuthDeg)))));
                 self::assertEqualsWithDelta($angle, atan(hypot(...$place) / $focalMm), 1e-9);
                 [$rights[], $ups[]] = $place;
@@ -68,12 +70,31 @@ final class CompositeTest extends TestCase
         self::assertEqualsWithDelta(0.0, max($ups) + min($ups), 0.02 * $focalMm);
         self::assertGreaterThan(1.0, Composite::of($this->frame(200), $way, 0.0)?->share);
 
+        $longestMm = Composite::longestFittingMm($frame->sensor, $way, 0.0, 31.8);
+        self::assertNotNull($longestMm);
+        self::assertEqualsWithDelta(1.0, Composite::of($this->frame($longestMm), $way, 0.0)?->share, 0.01);
+        self::assertGreaterThanOrEqual($focalMm, $longestMm);
+
         $everyS = Composite::everyS($way, 0.0);
         self::assertNotNull($everyS);
         // Source: half a degree takes about two minutes (15° an hour); common practice, a picture every five leaves a gap.
         self::assertGreaterThan(125.0, $everyS);
         self::assertLessThan(150.0, $everyS);
         self::assertEqualsWithDelta(2 * $everyS, Composite::everyS($way, 1.0), 1e-9);
+    }
+
+    /** By hand, a level camera to the south: half a frame of 36 × 24 mm at 50 mm is 19.799° to the side and 13.496° up; at a corner hypot(50, 18) is what 12 mm rise over, 12.725°. */
+    public function testTheEdgeOfThePicture(): void
+    {
+        $composite = Composite::of($this->frame(50), [$this->at(0, 170), $this->at(0, 180), $this->at(0, 190)], 0.0);
+        self::assertNotNull($composite);
+        $edge = $composite->edge(2);
+        self::assertCount(9, $edge);
+        self::assertSame($edge[0], $edge[8]);
+        self::assertEqualsWithDelta([-12.725, 180 - 19.799], $edge[0], 0.001);
+        self::assertEqualsWithDelta([-13.496, 180.0], $edge[1], 0.001);
+        self::assertEqualsWithDelta([0.0, 180 + 19.799], $edge[3], 0.001);
+        self::assertEqualsWithDelta([12.725, 180 + 19.799], $edge[4], 0.001);
     }
 
     public function testASinglePointHasNoPace(): void

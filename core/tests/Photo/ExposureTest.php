@@ -52,6 +52,14 @@ final class ExposureTest extends TestCase
         self::assertEqualsWithDelta($stops + 2, Dimming::stops($altitudeDeg, 2.0), 0.005);
     }
 
+    /** By hand: at 20° air mass 2.904 takes 0.21·1.904/ln 2 = 0.577 stops; what well exposed 1/250 s at f/10 there is as bright as 0.577 stops more overhead. */
+    public function testATestShotServesForEveryAltitude(): void
+    {
+        $settings = Settings::of(10, 100);
+        self::assertEqualsWithDelta(log(250, 2) + 0.577, TestShot::overheadQ($settings, 1 / 250, TestShot::WELL, 20.0), 0.002);
+        self::assertNull(TestShot::overheadQ($settings, 1 / 250, TestShot::WELL, -1.0));
+    }
+
     public function testASunThatIsDownHasNoExposure(): void
     {
         self::assertNull(Dimming::stops(0.0));

@@ -14,17 +14,6 @@ final class KitRecord
 {
     private const UM = 1000;
 
-    /** @return list<string> */
-    public static function keys(KitKind $kind): array
-    {
-        return match ($kind) {
-            KitKind::Camera => ['is_phone', Measure::Side->value, Measure::Pixel->value, Measure::Iso->value, Measure::FramesPerSecond->value, Measure::Buffer->value, Measure::Write->value, Measure::Focal->value, Measure::FNumber->value],
-            KitKind::Optics => ['build', Measure::Focal->value, Measure::FNumber->value, Measure::Aperture->value],
-            KitKind::Filter => ['make', 'seat', 'fixing', Measure::Opening->value],
-            KitKind::Mount => ['tracks'],
-        };
-    }
-
     /**
      * @param array<array-key, mixed> $given by name
      *
