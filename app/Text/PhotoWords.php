@@ -11,12 +11,26 @@ use KeenShadow\Core\Photo\Programme\Finder;
 use KeenShadow\Core\Photo\Programme\Wanted;
 use KeenShadow\Core\Photo\ShutterStep;
 use KeenShadow\Core\Photo\When;
+use KeenShadow\Core\Rules\Book\Standard;
 
 /** What is said of photographs. */
 final class PhotoWords
 {
     /** From here on an exposure is written as a decimal number. */
     private const DECIMAL_S = 0.29;
+
+    /** @return array<string, string> what holds at every camera, in the book's words, by the id of the rule */
+    public static function cautions(): array
+    {
+        $rule = Standard::book()->rule(...);
+
+        return array_map(RuleWords::sentence(...), [
+            'sensor-only' => $rule('sensor-only')->do,
+            'no-sighting' => $rule('no-sighting')->statement,
+            'display' => $rule('display')->do,
+            'bare-optics' => $rule('bare-optics')->statement,
+        ]);
+    }
 
     /** What speaks against a plan; null where nothing does. */
     public static function warning(Plan $plan): ?string

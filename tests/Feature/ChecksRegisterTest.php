@@ -8,6 +8,7 @@ use App\Drawings\Sky\DiscSample;
 use App\Exports\Logbook\Dataset;
 use App\Exports\Logbook\DropRecord;
 use App\Exports\Logbook\LogTable;
+use App\Exports\Photo\ShotTable;
 use App\Exports\RunSheet\RotaTable;
 use App\Exports\RunSheet\SheetTable;
 use App\Exports\Site\PlanFeatures;
@@ -60,6 +61,7 @@ final class ChecksRegisterTest extends TestCase
                 Build::cases(),
             )),
             'photo' => self::keysOf('photo:plan', '{"focal_mm":400,"f_number":8,"iso":100,"pixel_um":4,"sensor_mm":[36,24],"filter_od":5,"sun_diameter_arcmin":32,"totality_s":0,"shots":[]}', 'plan'),
+            'shots' => ShotTable::KEYS,
             'sheet' => SheetTable::KEYS,
             'people' => RotaTable::KEYS,
             'temperature' => DropRecord::KEYS,
@@ -71,7 +73,7 @@ final class ChecksRegisterTest extends TestCase
             static fn(string $what, array $of): array => array_map(static fn(int|string $key): string => "{$what}:{$key}", $of),
             array_keys($keys),
             $keys,
-        )), '/^(circumstances|eclipses|sun|path|plan|design|photo|sheet|people|temperature|log|dataset|disc):/');
+        )), '/^(circumstances|eclipses|sun|path|plan|design|photo|shots|sheet|people|temperature|log|dataset|disc):/');
     }
 
     /** Whatever a page object or a drawing hands to a view: a figure with a row, or named there as none. */

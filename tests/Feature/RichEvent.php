@@ -28,11 +28,6 @@ use Illuminate\Support\Str;
 use KeenShadow\Core\Audience\Methods\Method;
 use KeenShadow\Core\Logbook\ObservationKind;
 use KeenShadow\Core\Photo\Kit\KitKind;
-use KeenShadow\Core\Photo\Phase;
-use KeenShadow\Core\Photo\Programme\Programme;
-use KeenShadow\Core\Photo\Programme\ProgrammeRecord;
-use KeenShadow\Core\Photo\Programme\Wanted;
-use KeenShadow\Core\Photo\When;
 use KeenShadow\Core\RunSheet\Cues\Anchor;
 use KeenShadow\Core\RunSheet\Cues\Cue;
 use KeenShadow\Core\RunSheet\Cues\CueKind;
@@ -44,10 +39,12 @@ use KeenShadow\Core\Viewers\Design\DesignRecord;
 use KeenShadow\Core\Viewers\Sheet\Paper;
 use KeenShadow\Core\Viewers\Sheet\Part;
 use Tests\Feature\Logbook\WithLogger;
+use Tests\Feature\Photo\WithCameras;
 
 /** One record of everything that an address may name. */
 trait RichEvent
 {
+    use WithCameras;
     use WithLogger;
 
     /**
@@ -111,22 +108,13 @@ trait RichEvent
     /** @return array{kitKind: KitKind, kitItem: KitItem, filterTest: FilterTest, photoPlan: PhotoPlan} */
     private static function photoOf(Event $event, User $owner): array
     {
-        $keep = static fn(KitKind $kind, array $item): KitItem => KitItem::makeOnce(Str::uuid()->toString(), ['organisation_id' => $owner->organisation_id, 'kind' => $kind, 'name' => Str::random(12), 'item' => $item]);
-        $filter = $keep(KitKind::Filter, ['make' => 'visual_front', 'seat' => 'front', 'fixing' => 'taped']);
+        $plan = self::cameraOf($event, $owner);
 
         return [
             'kitKind' => KitKind::Mount,
-            'kitItem' => $filter,
-            'filterTest' => FilterTest::makeOnce(Str::uuid()->toString(), ['filter_id' => $filter->id, 'f_number' => 8, 'iso' => 100, 'exposure_s' => 0.004, 'histogram' => 0.75, 'taken_at' => '2026-10-03 11:00:00', 'lat' => 36.5, 'lon' => -6.3, 'made_by' => $owner->id]),
-            'photoPlan' => PhotoPlan::makeOnce(Str::uuid()->toString(), [
-                'event_id' => $event->id,
-                'name' => 'Camera',
-                'camera_id' => $keep(KitKind::Camera, ['is_phone' => false, 'sensor_mm' => [36, 24], 'pixel_um' => 6, 'iso' => [100, 6400], 'frames_per_s' => 5, 'buffer_frames' => 1, 'write_s' => 0.5])->id,
-                'optics_id' => $keep(KitKind::Optics, ['build' => 'lens', 'focal_mm' => 300, 'f_number' => 5.6])->id,
-                'filter_id' => $filter->id,
-                'mount_id' => $keep(KitKind::Mount, ['tracks' => true])->id,
-                'programme' => ProgrammeRecord::write(Programme::of(8, 100, 100, watchedBy: 'Omar', wanted: [Wanted::of('Beads', Phase::Beads, null, 1, 3, When::First, 0)])),
-            ]),
+            'kitItem' => $plan->filter ?? self::kitOf($owner, KitKind::Filter),
+            'filterTest' => FilterTest::makeOnce(Str::uuid()->toString(), ['filter_id' => $plan->filter_id, 'f_number' => 8, 'iso' => 100, 'exposure_s' => 0.004, 'histogram' => 0.75, 'taken_at' => '2026-10-03 11:00:00', 'lat' => 36.5, 'lon' => -6.3, 'made_by' => $owner->id]),
+            'photoPlan' => $plan,
         ];
     }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Drawings\Site;
 
 use App\Drawings\Tick;
-use App\Text\Angles;
 use App\Text\Clock;
 use KeenShadow\Core\Geometry\Angle;
 use KeenShadow\Core\Site\Plan\Thing;
@@ -16,7 +15,6 @@ use KeenShadow\Core\Site\Skyline\Skyline;
 use KeenShadow\Core\Site\Skyline\SpotOutlook;
 use KeenShadow\Core\Site\Skyline\SunlitSite;
 use KeenShadow\Core\Site\Skyline\WallSeen;
-use KeenShadow\Core\Sky\Compass;
 use KeenShadow\Core\Sky\ContactName;
 use KeenShadow\Core\Sky\SunPosition;
 
@@ -89,8 +87,8 @@ final readonly class Panorama
             horizon: self::horizon($site, $on),
             track: self::track($suns, $azimuths, $skyline, $on),
             suns: self::contacts($outlook, $on, $site),
-            azimuths: self::azimuths($on),
-            altitudes: self::altitudes($on),
+            azimuths: PanoramaTicks::azimuths($on),
+            altitudes: PanoramaTicks::altitudes($on),
         );
     }
 
@@ -223,32 +221,5 @@ final readonly class Panorama
         }
 
         return $marks;
-    }
-
-    /** @return list<Tick> */
-    private static function azimuths(Projection $on): array
-    {
-        $step = $on->widthDeg > 150 ? 30 : ($on->widthDeg > 75 ? 15 : 10);
-        $ticks = [];
-        for ($azimuth = ceil($on->leftDeg / $step) * $step; $azimuth < $on->leftDeg + $on->widthDeg; $azimuth += $step) {
-            $at = $on->x($azimuth - $on->leftDeg);
-            if ($at > 25 && $at < Projection::WIDTH - 25) {
-                $whole = Angle::positiveDeg($azimuth);
-                $ticks[] = new Tick($at, Angles::direction($whole, 0) . (fmod($whole, 45.0) === 0.0 ? ' ' . Compass::nearest($whole)->name : ''));
-            }
-        }
-
-        return $ticks;
-    }
-
-    /** @return list<Tick> */
-    private static function altitudes(Projection $on): array
-    {
-        $ticks = [];
-        for ($altitude = 10; $altitude < $on->topDeg - 2; $altitude += $on->topDeg > 40 ? 20 : 10) {
-            $ticks[] = new Tick($on->y((float) $altitude), "{$altitude}°");
-        }
-
-        return $ticks;
     }
 }

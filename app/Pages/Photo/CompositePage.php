@@ -29,6 +29,7 @@ final readonly class CompositePage
     private const PIXEL_UM = 4.0;
     private const MINUTE_S = 60;
     private const BESIDE_DEG = 12.0;
+    private const PLACES = 30;
 
     /**
      * @param list<string> $figures sentences
@@ -58,14 +59,15 @@ final readonly class CompositePage
         $spots = array_column(array_map(static fn(Thing $thing): array => [$thing->name, $thing->name], $site->plan->places()), 1, 0);
         $everyS = $number('every_min') * self::MINUTE_S;
         $pictures = array_map($seen->track->at(...), PartialSeries::moments($seen->middle->julianDateUt, $seen->seen, $everyS, ShotList::none()));
-        $nothing = fn(string $headline): self => new self($headline, [], [], $spots, $place->name, null, null, [], '');
+        $nothing = fn(string $headline): self => new self(headline: $headline, figures: [], against: [], spots: $spots, spot: $place->name, panorama: null, drawing: null, times: [], focal: '');
         if ($pictures === []) {
             return $nothing(__('From “:spot” the Sun is not seen while the eclipse lasts.', ['spot' => SiteWords::name($place)]));
         }
         $sensor = Sensor::of($number('sensor_w'), $number('sensor_h'), self::PIXEL_UM);
-        $longestMm = Composite::longestFittingMm($sensor, $pictures, $number('foreground_deg'), $seen->sunArcmin());
+        $way = self::thinned($pictures);
+        $longestMm = Composite::longestFittingMm($sensor, $way, $number('foreground_deg'), $seen->sunArcmin());
         $frame = Frame::of($focalMm ?? floor($longestMm ?? 1.0), $sensor, $seen->sunArcmin());
-        $composite = Composite::of($frame, $pictures, $number('foreground_deg'));
+        $composite = Composite::of($frame, $way, $number('foreground_deg'));
         if ($composite === null || $longestMm === null) {
             return $nothing(__('No single picture holds so much of the sky: leave some of it out.'));
         }
@@ -85,6 +87,21 @@ final readonly class CompositePage
             times: array_map(static fn(SunPosition $sun): string => $clock->second($sun->time()), $pictures),
             focal: $focalMm === null ? '' : (string) $focalMm,
         );
+    }
+
+    /**
+     * A Sun that goes smoothly is framed by some thirty of its places, the first and the last among them.
+     *
+     * @param non-empty-list<SunPosition> $pictures
+     *
+     * @return non-empty-list<SunPosition>
+     */
+    private static function thinned(array $pictures): array
+    {
+        $every = max(1, intdiv(count($pictures), self::PLACES));
+        $last = count($pictures) - 1;
+
+        return [...array_values(array_filter($pictures, static fn(int $i): bool => $i % $every === 0 && $i !== $last, ARRAY_FILTER_USE_KEY)), $pictures[$last]];
     }
 
     /**

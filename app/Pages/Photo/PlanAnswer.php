@@ -21,6 +21,7 @@ final readonly class PlanAnswer
 {
     /**
      * @param list<array{name: string, value: string, note: string}> $figures
+     * @param array<string, string> $cautions sentences of the book by the id of their rule
      * @param list<array{name: string, exact: string, step: string, off: string, blur: string}> $exposures by phase
      */
     private function __construct(
@@ -34,6 +35,7 @@ final readonly class PlanAnswer
         public FrameDrawing $drawing,
         public array $figures,
         public array $exposures,
+        public array $cautions,
         public bool $isTracking,
     ) {}
 
@@ -52,6 +54,7 @@ final readonly class PlanAnswer
             drawing: FrameDrawing::of($plan),
             figures: PlanFigures::of($plan),
             exposures: array_values(array_filter(array_map(static fn(Phase $phase): ?array => self::exposure($phase, $plan), Phase::cases()))),
+            cautions: PhotoWords::cautions(),
             isTracking: $plan->outfit->tracks(),
         );
     }

@@ -86,7 +86,7 @@ final readonly class PlanPage
             helpers: array_values($frame->event->helpers()->orderBy('name')->get()->map(static fn(Helper $helper): string => $helper->name)->all()),
             answer: $answer,
             lane: $lane,
-            hasKit: KitItem::ofOrganisation($frame->event->organisation_id)->where('kind', KitKind::Camera)->exists(),
+            hasKit: $plan->exists || KitItem::ofOrganisation($frame->event->organisation_id)->where('kind', KitKind::Camera)->exists(),
         );
     }
 

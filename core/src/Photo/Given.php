@@ -49,9 +49,12 @@ final readonly class Given
     /** 5.0 is written by some programs and means 5. */
     public function whole(Measure $measure): int
     {
-        $value = $this->number($measure);
+        $value = $this->plain($measure->value);
+        if (floor($value) !== $value) {
+            throw PhotoException::notWhole($this->path($measure->value));
+        }
 
-        return floor($value) === $value ? (int) $value : throw PhotoException::notWhole($this->path($measure->value));
+        return (int) $measure->checked($value, $this->path($measure->value));
     }
 
     /** @return array{float, float} two numbers of one measure */

@@ -66,7 +66,7 @@ enum Measure: string
             self::Frames => [1.0, 10000.0],
             self::Exposure => [1e-6, 3600.0],
             self::Write, self::Pause => [0.0, 600.0],
-            self::Interval => [1.0, 3600.0],
+            self::Interval => [10.0, 3600.0],
             self::Hand => [1.0, 60.0],
             self::FramesPerSecond => [0.1, 1000.0],
             self::Buffer => [1.0, 10000.0],

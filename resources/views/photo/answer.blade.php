@@ -78,7 +78,7 @@
 @endif
 <h2>{{ __('At the camera') }}</h2>
 <ul class="cautions">
-    <li>{{ __('A filter on the front of every lens outside the called times, phones included.') }}</li>
-    <li>{{ __('Nobody sights through an optical finder. Use the display, and aim by the shadow.') }}</li>
-    <li>{{ __('Set it and leave it. Whoever watches it keeps the filter on and hands off.') }}</li>
+    @foreach ($answer->cautions as $rule => $words)
+        <li>{{ $words }} <a href="{{ route('rules.book', $frame->event) }}#{{ $rule }}">{{ __('the rule') }}<span class="visually-hidden"> {{ $words }}</span></a></li>
+    @endforeach
 </ul>

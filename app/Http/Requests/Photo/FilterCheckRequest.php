@@ -21,7 +21,7 @@ final class FilterCheckRequest extends FormRequest
             ...$this->editRules(),
             'flaws' => ['nullable', 'array', 'max:10'],
             'flaws.*' => [Rule::in(KitWords::FLAWS)],
-            'none' => ['nullable', 'required_without:flaws', 'prohibits:flaws', 'accepted'],
+            'none' => ['nullable', 'required_without:flaws', 'prohibits:flaws', 'in:1'],
         ];
     }
 
