@@ -26,6 +26,14 @@ test("what is changed of a camera is answered at once, to scale", async ({ page 
     await page.getByLabel("It stands on").selectOption({ label: "Heavy tripod" });
     await expect(answer).toContainText("On a mount that stands still");
     await expect(answer.locator(".frame-way")).toBeVisible();
+    await page.getByRole("button", { name: "Undo" }).click();
+    await expect(page.getByLabel("It stands on")).toHaveValue(/\d+/);
+    await expect(answer).not.toContainText("On a mount that stands still");
+    await page.getByRole("button", { name: "Undo" }).click();
+    await expect(page.getByLabel("ISO, no filter")).toHaveValue("100");
+    await expect(answer.locator(".verdict-word")).toHaveText("Ready");
+    await page.getByRole("button", { name: "Redo" }).click();
+    await expect(answer).toContainText("no camera has an exposure that short");
     await page.getByLabel("ISO, no filter").fill("many");
     await expect(page.getByRole("alert")).toContainText("previous numbers");
     await expect(page.locator("#iso-fault")).toContainText("Write a number.");

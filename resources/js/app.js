@@ -11,6 +11,7 @@ import { spectrum } from "./eyewear/spectrum.js";
 import { station } from "./eyewear/station.js";
 import { waiting } from "./eyewear/waiting.js";
 import { liveForm, printPage } from "./live-form.js";
+import { cameraPlan } from "./photo/plan.js";
 import { lanes } from "./runsheet/lanes.js";
 import { sitePlan } from "./site/plan.js";
 import { position } from "./site/position.js";
@@ -23,6 +24,7 @@ import { pad } from "./viewers/pad.js";
 // Each is found in the page by x-data="…".
 const parts = {
     bench,
+    cameraPlan,
     day,
     daysWaiting,
     eventForm,

@@ -19,12 +19,13 @@ export function liveForm() {
         async answer() {
             const form = this.$root;
             const { piece, errors, isStale } = await this.ask(form.dataset.ask ?? form.action, this.fields());
-            if (isStale) return;
+            if (isStale) return false;
             const refused = form.querySelector("[data-refused]");
             refused.hidden = piece !== null;
             refused.textContent =
                 piece !== null ? "" : Object.keys(errors).length ? form.dataset.stands : form.dataset.words;
             if (piece !== null) document.getElementById(form.dataset.answer).innerHTML = piece;
+            return piece !== null;
         },
     };
 }

@@ -4,7 +4,7 @@ import { test } from "node:test";
 import { allButMoon } from "../../resources/js/viewers/bite.js";
 import { fitted, written } from "../../resources/js/viewers/pad.js";
 import { latestPicture } from "../../resources/js/viewers/picture.js";
-import { steps } from "../../resources/js/viewers/steps.js";
+import { steps } from "../../resources/js/steps.js";
 import { logPlace, logValue, rounded } from "../../resources/js/viewers/scale.js";
 
 test("a logarithmic slider: half-way is the geometric mean, and it reads back", () => {

@@ -84,9 +84,21 @@ final readonly class EventCameras
     /** @param string $place on the site's plan; blank is where the people watch */
     public function seen(Event $event, string $place): SeenEclipse
     {
-        $facts = $this->reader->facts($event);
-        if ($place === '' || $facts->outlook === null) {
-            return SeenEclipse::of($facts->here, $facts->outlook->hidden ?? []);
+        return SeenEclipse::of($this->reader->facts($event)->here, $this->hidden($event, $place));
+    }
+
+    /** @return list<Interval> when it is seen from there, and nothing else of it */
+    public function stretches(Event $event, string $place): array
+    {
+        return SeenEclipse::stretches($this->reader->facts($event)->here, $this->hidden($event, $place));
+    }
+
+    /** @return list<Interval> during which the whole Sun is behind something from there */
+    private function hidden(Event $event, string $place): array
+    {
+        $outlook = $this->reader->facts($event)->outlook;
+        if ($place === '' || $outlook === null) {
+            return $outlook->hidden ?? [];
         }
         $rows = $this->kept->by('hidden-from', [...$this->reader->siteInputs($event), $place], function () use ($event, $place): array {
             $site = $this->reader->site($event);
@@ -94,6 +106,6 @@ final readonly class EventCameras
             return array_map(static fn(Interval $i): array => [$i->fromUt, $i->toUt], $site->outlookFrom($site->place($place))->hidden);
         });
 
-        return SeenEclipse::of($facts->here, array_map(static fn(array $row): Interval => new Interval(...$row), $rows));
+        return array_map(static fn(array $row): Interval => new Interval(...$row), $rows);
     }
 }

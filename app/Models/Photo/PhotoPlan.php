@@ -8,6 +8,7 @@ use App\Models\Editable;
 use App\Models\Event;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use KeenShadow\Core\Photo\Programme\Programme;
 use KeenShadow\Core\Photo\Programme\ProgrammeRecord;
@@ -37,6 +38,12 @@ final class PhotoPlan extends Model
     public const KIT = ['camera', 'optics', 'filter', 'mount'];
 
     protected $fillable = ['uuid', 'event_id', 'name', 'camera_id', 'optics_id', 'filter_id', 'mount_id', 'programme'];
+
+    /** @return HasMany<self, Event> those of an event with their kit, by name */
+    public static function of(Event $event): HasMany
+    {
+        return $event->photoPlans()->with(['event', ...array_map(static fn(string $part): string => "{$part}.lastCheck", self::KIT)])->orderBy('name');
+    }
 
     /** @return BelongsTo<Event, $this> */
     public function event(): BelongsTo

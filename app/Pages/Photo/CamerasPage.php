@@ -25,7 +25,7 @@ final readonly class CamerasPage
     public static function of(EventFrame $frame, EventCameras $cameras): self
     {
         $rows = $lanes = $watchers = [];
-        foreach ($frame->event->photoPlans()->with(['event', ...array_map(static fn(string $part): string => "{$part}.lastCheck", PhotoPlan::KIT)])->orderBy('name')->get() as $plan) {
+        foreach (PhotoPlan::of($frame->event)->get() as $plan) {
             $worked = $cameras->of($plan);
             $watchers[] = $worked->programme->watchedBy;
             $lanes[] = ShotLane::of($plan->name, $worked, $frame->ribbon->begin, $frame->ribbon->end);

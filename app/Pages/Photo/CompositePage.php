@@ -8,6 +8,7 @@ use App\Drawings\Photo\CompositeDrawing;
 use App\Drawings\Site\Panorama;
 use App\Text\Angles;
 use App\Text\Clock;
+use App\Text\KitWords;
 use App\Text\Numbers;
 use App\Text\PhotoWords;
 use App\Text\SiteWords;
@@ -22,6 +23,7 @@ use KeenShadow\Core\Site\Skyline\AzimuthSpan;
 use KeenShadow\Core\Site\Skyline\SunlitSite;
 use KeenShadow\Core\Sky\Compass;
 use KeenShadow\Core\Sky\SunPosition;
+use KeenShadow\Core\Time\Interval;
 
 /** Many phases in one picture: with which lens, whither it is pointed, how often, and from where on the site. */
 final readonly class CompositePage
@@ -50,10 +52,11 @@ final readonly class CompositePage
     ) {}
 
     /**
+     * @param callable(string): list<Interval> $from when the eclipse is seen from a spot of the site
      * @param float|null $focalMm null for the longest that fits
      * @param callable(string): float $number of a field
      */
-    public static function of(SunlitSite $site, SeenEclipse $seen, string $spot, ?float $focalMm, callable $number, Clock $clock): self
+    public static function of(SunlitSite $site, SeenEclipse $seen, callable $from, string $spot, ?float $focalMm, callable $number, Clock $clock): self
     {
         $place = $site->place($spot === '' ? null : $spot);
         $spots = array_column(array_map(static fn(Thing $thing): array => [$thing->name, $thing->name], $site->plan->places()), 1, 0);
@@ -76,9 +79,9 @@ final readonly class CompositePage
 
         return new self(
             headline: __('Point it :azimuth (:compass), tilted :tilt; with :focal mm it takes :share % of the frame.', [
-                'azimuth' => Angles::direction($composite->azimuthDeg, 0), 'compass' => Compass::nearest($composite->azimuthDeg)->name, 'tilt' => Angles::degrees($composite->tiltDeg, 0), 'focal' => Numbers::about($frame->focalMm, 3), 'share' => Numbers::decimal(100 * $composite->share),
+                'azimuth' => Angles::direction($composite->azimuthDeg, 0), 'compass' => Compass::nearest($composite->azimuthDeg)->name, 'tilt' => Angles::degrees($composite->tiltDeg, 0), 'focal' => KitWords::plain($frame->focalMm), 'share' => Numbers::decimal(100 * $composite->share),
             ]),
-            figures: self::figures($pictures, $frame, $longestMm, $everyS, $number('gap'), $clock),
+            figures: [...self::figures($pictures, $frame, $longestMm, $everyS, $number('gap'), $clock), self::standing($seen->middle, $spots, $from, $everyS)],
             against: self::against($composite, $pictures, $everyS, $number('gap')),
             spots: $spots,
             spot: $place->name,
@@ -87,6 +90,20 @@ final readonly class CompositePage
             times: array_map(static fn(SunPosition $sun): string => $clock->second($sun->time()), $pictures),
             focal: $focalMm === null ? '' : (string) $focalMm,
         );
+    }
+
+    /**
+     * Where to stand: how many of the pictures show the Sun from each spot.
+     *
+     * @param array<string, string> $spots
+     * @param callable(string): list<Interval> $from
+     */
+    private static function standing(SunPosition $middle, array $spots, callable $from, float $everyS): string
+    {
+        $counts = array_map(static fn(string $name): int => count(PartialSeries::moments($middle->julianDateUt, $from($name), $everyS, ShotList::none())), $spots);
+        arsort($counts);
+
+        return $counts === [] ? '' : __('Where to stand: :counts.', ['counts' => implode(', ', array_map(static fn(string $name, int $count): string => trans_choice('{0} “:name” none|{1} “:name” 1 picture|[2,*] “:name” :count pictures', $count, ['name' => $name]), array_keys($counts), $counts))]);
     }
 
     /**

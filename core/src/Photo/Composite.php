@@ -14,6 +14,8 @@ use KeenShadow\Core\Sky\SunPosition;
 final readonly class Composite
 {
     private const ROUNDS = 30;
+    /** A camera that is turned by no more than this is where it should be. */
+    private const STILL_DEG = 1e-8;
     /** Nearer to the zenith a level camera has no azimuth. */
     private const STEEPEST_DEG = 89.0;
     /** So far off the axis nothing is drawn any more. */
@@ -55,12 +57,16 @@ final readonly class Composite
             }
             [$right, $up] = [array_column($places, 0), array_column($places, 1)];
             $share = max((max($right) - min($right)) / $frame->sensor->widthMm, (max($up) - min($up)) / $frame->sensor->heightMm);
+            [$asideDeg, $upDeg] = [rad2deg(atan((max($right) + min($right)) / 2 / $frame->focalMm)), rad2deg(atan((max($up) + min($up)) / 2 / $frame->focalMm))];
             $camera = new self(
                 $frame,
-                fmod($camera->azimuthDeg + rad2deg(atan((max($right) + min($right)) / 2 / $frame->focalMm)) / cos(deg2rad($camera->tiltDeg)) + 360.0, 360.0),
-                max(-self::STEEPEST_DEG, min(self::STEEPEST_DEG, $camera->tiltDeg + rad2deg(atan((max($up) + min($up)) / 2 / $frame->focalMm)))),
+                fmod($camera->azimuthDeg + $asideDeg / cos(deg2rad($camera->tiltDeg)) + 360.0, 360.0),
+                max(-self::STEEPEST_DEG, min(self::STEEPEST_DEG, $camera->tiltDeg + $upDeg)),
                 $share,
             );
+            if (hypot($asideDeg, $upDeg) < self::STILL_DEG) {
+                break;
+            }
         }
 
         return $camera;

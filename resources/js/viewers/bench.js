@@ -2,7 +2,7 @@ import { afterPause, latestOfMany, pageData, showFaults } from "../page.js";
 import { logPlace, logValue, rounded } from "./scale.js";
 import { allButMoon } from "./bite.js";
 import { latestPicture } from "./picture.js";
-import { steps } from "./steps.js";
+import { steps } from "../steps.js";
 
 const NUDGE = 1.03;
 const STEPS = 1000;

@@ -12,7 +12,7 @@
         <p>{{ __('Write down a camera first, then what it looks through, its filter and what it stands on.') }}</p>
         <p><a class="btn btn-primary" href="{{ route('photo.kit', $frame->event) }}">{{ __('Write down kit') }}</a></p>
     @else
-    <form class="camera-plan" method="post" action="{{ $plan->exists ? route('photo.update', [$frame->event, $plan]) : route('photo.store', $frame->event) }}" novalidate x-data="liveForm" x-on:input="later" x-on:change="later"
+    <form class="camera-plan" method="post" action="{{ $plan->exists ? route('photo.update', [$frame->event, $plan]) : route('photo.store', $frame->event) }}" novalidate x-data="cameraPlan" x-on:input="later" x-on:change="later"
         data-ask="{{ route('photo.preview', $frame->event) }}" data-answer="plan-answer" data-words="{{ __('The server did not answer: is the network down? What is shown is for the previous numbers.') }}" data-stands="{{ __('What is shown is for the previous numbers.') }}">
         @csrf
         <x-made-from :record="$plan" />
@@ -67,6 +67,7 @@
                 </fieldset>
             @endforeach
             <p class="hint">{{ __('Steps are stops from one exposure to the next. What is exposed for nothing is left out. What does not fit gives way from the last number on.') }}</p>
+            <p class="design-steps"><button type="button" class="btn btn-quiet" x-on:click="undo" x-bind:disabled="isFirst">{{ __('Undo') }}</button> <button type="button" class="btn btn-quiet" x-on:click="redo" x-bind:disabled="isLast">{{ __('Redo') }}</button></p>
             @if ($mayEdit)
                 <button class="btn btn-primary">{{ __('Save this camera') }}</button>
             @endif

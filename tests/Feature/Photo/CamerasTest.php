@@ -41,7 +41,9 @@ final class CamerasTest extends TestCase
         // By rank, and named by what they are where nobody has named them; of one name only one.
         self::assertSame(['Beads of light', 'Corona at 0.1 to 4 radii', 'Beads of light 2'], Arr::pluck((array) $plan->programme['wanted'], 'name'));
         $this->get(route('photo.show', [$this->event, $plan]))->assertOk()->assertSee('Refractor')->assertSee('without filter');
-        $this->get(route('photo.index', $this->event))->assertOk()->assertSee('Omar')->assertSee('1 camera');
+        self::cameraOf($this->event, $this->user);
+        $this->get(route('photo.index', $this->event))->assertOk()->assertSee('Omar watches more than one camera.')->assertSee('2 cameras');
+        $this->post(route('photo.cues', $this->event))->assertSessionHas('status', '10 lines are on the run sheet; it has an undo of its own.');
     }
 
     /** @return iterable<string, array{array<string, mixed>, string}> what is typed, and the field that is named */
@@ -135,6 +137,7 @@ final class CamerasTest extends TestCase
     public function testTheirLinesGoToTheRunSheet(): void
     {
         $plan = self::cameraOf($this->event, $this->user);
+        self::cameraOf($this->event, $this->user)->delete();
         foreach ([1, 2] as $time) {
             $this->post(route('photo.cues', $this->event))->assertRedirect(route('photo.index', $this->event))->assertSessionHasNoErrors();
             self::assertCount(5, EventSheet::of($this->event->refresh())->sheet()->cues, "sent {$time} times");

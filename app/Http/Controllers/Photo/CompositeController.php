@@ -25,6 +25,7 @@ final class CompositeController
             'page' => CompositePage::of(
                 $reader->site($event),
                 $cameras->seen($event, $request->spot()),
+                static fn(string $spot): array => $cameras->stretches($event, $spot),
                 $request->spot(),
                 $request->focalMm(),
                 $request->number(...),

@@ -8,6 +8,7 @@ use App\Domain\Event\SheetCues;
 use App\Domain\Photo\CameraCues;
 use App\Domain\Photo\EventCameras;
 use App\Models\Event;
+use App\Models\Photo\PhotoPlan;
 use App\Models\User;
 use App\Text\Refusals;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -20,7 +21,7 @@ final class CueController
     public function __invoke(Event $event, EventCameras $cameras, SheetCues $sheet, #[CurrentUser] User $user): RedirectResponse
     {
         $cues = $known = [];
-        foreach ($event->photoPlans()->withTrashed()->get() as $plan) {
+        foreach (PhotoPlan::of($event)->withTrashed()->get() as $plan) {
             array_push($known, ...CameraCues::ids($plan));
             array_push($cues, ...($plan->trashed() ? [] : CameraCues::of($plan, $cameras->of($plan))));
         }

@@ -30,18 +30,28 @@ final readonly class SeenEclipse
     /** @param list<Interval> $hidden in order, during which the whole disc is behind something from there */
     public static function of(LocalEclipse $here, array $hidden): self
     {
-        $c = $here->circumstances;
-        $track = SunTrack::over($here->eclipse, $here->observer, $here->begins(), $here->ends());
-        $whole = new Interval($track->beginUt, $track->endUt);
-        $up = array_map($whole->common(...), $c->upBetween($c->first(), $c->last()));
-
         return new self(
             $here,
             Filters::forPlace($here, $hidden),
-            $track,
-            array_values(array_filter(array_merge([], ...array_map(static fn(Interval $i): array => $i->without($hidden), $up)), static fn(Interval $i): bool => $i->seconds() > 0)),
-            SunPosition::of($c->maximum),
+            SunTrack::over($here->eclipse, $here->observer, $here->begins(), $here->ends()),
+            self::stretches($here, $hidden),
+            SunPosition::of($here->circumstances->maximum),
         );
+    }
+
+    /**
+     * When it is seen, and nothing else of it.
+     *
+     * @param list<Interval> $hidden as above
+     *
+     * @return list<Interval> from first to last contact, while the Sun is up and not wholly behind something
+     */
+    public static function stretches(LocalEclipse $here, array $hidden): array
+    {
+        $c = $here->circumstances;
+        $seen = array_merge([], ...array_map(static fn(Interval $up): array => $up->without($hidden), $c->upBetween($c->first(), $c->last())));
+
+        return array_values(array_filter($seen, static fn(Interval $i): bool => $i->seconds() > 0));
     }
 
     public function sunArcmin(): float
