@@ -6,6 +6,7 @@ namespace App\Domain\Photo;
 
 use App\Text\Clock;
 use App\Text\FilterWords;
+use App\Text\KitWords;
 use App\Text\Numbers;
 use App\Text\PhotoWords;
 use KeenShadow\Core\Photo\PlannedShot;
@@ -106,7 +107,7 @@ final readonly class WrittenShots
             'count' => count($plan->partial),
             'every' => PhotoWords::every($plan->programme->intervalS),
             'iso' => round($plan->programme->isoFiltered, 1),
-            'f' => Numbers::about($plan->outfit->filtered($plan->programme)->fNumber, 3),
+            'f' => KitWords::plain(round($plan->outfit->filtered($plan->programme)->fNumber, 1)),
             'step' => $shortest === $longest ? $shortest : __(':a to :b', ['a' => $shortest, 'b' => $longest]),
         ]);
     }
