@@ -9,6 +9,7 @@ use App\Http\Controllers\Event\EventController;
 use App\Http\Controllers\RunSheet\DutyController;
 use App\Http\Controllers\RunSheet\SubscriptionController;
 use App\Http\Controllers\SignInController;
+use App\Http\Controllers\Training\HelperTrainingController;
 use App\Http\Controllers\UpController;
 use App\Http\Middleware\HelpersDay;
 use App\Http\Middleware\PrivateAddress;
@@ -38,6 +39,17 @@ Route::prefix('duties/{dutyKey}')->name('duties.day.')->withoutMiddleware('web')
     Route::get('day-worker-{event}.js', [HelperDayController::class, 'worker'])->name('worker');
 });
 
+// What a helper practises, by the same address.
+Route::prefix('duties/{dutyKey}/training/{event}')->name('duties.training.')->withoutMiddleware('web')->middleware([PrivateAddress::class, 'throttle:helper', HelpersDay::class])->group(function (): void {
+    Route::get('/', [HelperTrainingController::class, 'index'])->name('index');
+    Route::get('cards/{trainingDuty}', [HelperTrainingController::class, 'cards'])->name('cards');
+    Route::get('scenes/{exercise}', [HelperTrainingController::class, 'scene'])->name('scene');
+    Route::get('steps/{exercise}', [HelperTrainingController::class, 'steps'])->name('steps');
+    Route::get('lenses', [HelperTrainingController::class, 'lenses'])->name('lenses');
+    Route::get('drill', [HelperTrainingController::class, 'drill'])->name('drill');
+    Route::post('results', [HelperTrainingController::class, 'store'])->name('results');
+});
+
 Route::middleware('guest')->group(function (): void {
     Route::get('login', [SignInController::class, 'create'])->name('sign-in');
     Route::post('login', [SignInController::class, 'store']);
@@ -61,6 +73,7 @@ Route::middleware('auth')->group(function (): void {
     require __DIR__ . '/viewers.php';
     require __DIR__ . '/photo.php';
     require __DIR__ . '/runsheet.php';
+    require __DIR__ . '/training.php';
     require __DIR__ . '/day.php';
     require __DIR__ . '/logbook.php';
     require __DIR__ . '/rules.php';

@@ -19,6 +19,7 @@ use App\Domain\Event\Rounds;
 use App\Domain\Event\SheetCues;
 use App\Domain\Event\StockAfter;
 use App\Domain\Event\TriedViewers;
+use App\Domain\Event\UntrainedHelpers;
 use App\Domain\Event\WantedViewers;
 use App\Domain\Event\WhatIsLogged;
 use App\Domain\Eyewear\FitPairsOfLots;
@@ -32,6 +33,7 @@ use App\Domain\RunSheet\Duties;
 use App\Domain\RunSheet\HelpersKnown;
 use App\Domain\RunSheet\PlansOfSheets;
 use App\Domain\RunSheet\SheetFiles;
+use App\Domain\Training\UntrainedByRecord;
 use App\Domain\Viewers\TriesOfViewers;
 use App\Domain\Viewers\ViewersWanted;
 use App\Domain\Workers;
@@ -48,6 +50,7 @@ use App\Pages\Rules\KeptBook;
 use App\Pages\RunSheet\RunSheetRoom;
 use App\Pages\Site\SiteRoom;
 use App\Pages\Sky\SkyRoom;
+use App\Pages\Training\TrainingRoom;
 use App\Pages\Viewers\ViewersRoom;
 use Carbon\CarbonImmutable;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -86,9 +89,10 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(SheetFiles::class, WrittenFiles::class);
         $this->app->bind(SheetCues::class, CuesOfRooms::class);
         $this->app->bind(TriedViewers::class, TriesOfViewers::class);
+        $this->app->bind(UntrainedHelpers::class, UntrainedByRecord::class);
         $this->app->bind(WantedViewers::class, ViewersWanted::class);
         // In the order of work: a new room is added here.
-        $this->app->tag([SkyRoom::class, SiteRoom::class, AudienceRoom::class, EyewearRoom::class, ViewersRoom::class, PhotoRoom::class, RunSheetRoom::class, DayRoom::class, LogbookRoom::class], 'rooms');
+        $this->app->tag([SkyRoom::class, SiteRoom::class, AudienceRoom::class, EyewearRoom::class, ViewersRoom::class, PhotoRoom::class, RunSheetRoom::class, TrainingRoom::class, DayRoom::class, LogbookRoom::class], 'rooms');
         $this->app->tag([KeptBook::class, KeptStations::class], 'kept');
     }
 
@@ -109,6 +113,6 @@ final class AppServiceProvider extends ServiceProvider
         Date::use(CarbonImmutable::class);
         RateLimiter::for('helper', static fn(Request $request): Limit => Limit::perMinute(self::HELPER_ASKS)->by($request->path()));
         // Anything else in an address is not found, rather than an error of the database.
-        Route::patterns(array_fill_keys(['event', 'lot', 'viewer', 'pairCheck', 'placeList', 'place', 'positionReading', 'audienceGroup', 'lotScan', 'lotFile', 'supplier', 'stockEntry', 'meterReading', 'viewerTrial', 'sheetTemplate', 'helper', 'sheetBundle', 'instrumentLog', 'dayEntry', 'incident', 'eyeReport', 'logPicture', 'kitItem', 'filterTest', 'photoPlan'], '[0-9]{1,18}') + ['tag' => '[0-9]{1,6}', 'paper' => '[a-z0-9]{1,10}', 'part' => '[a-z_]{1,20}', 'observationKind' => '[a-z_]{1,20}', 'kitKind' => '[a-z]{1,10}', 'wall' => '[a-z0-9]{1,10}', 'sheetPaper' => '[a-z0-9]{1,10}', 'calendarKey' => '[0-9a-f]{40}', 'dutyKey' => '[0-9a-f]{40}', 'publicKey' => '[0-9a-f]{10}', 'turn' => 'g[0-9]{1,18}-[a-z_]{1,20}', 'post' => '[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}', 'cue' => '[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}']);
+        Route::patterns(array_fill_keys(['event', 'lot', 'viewer', 'pairCheck', 'placeList', 'place', 'positionReading', 'audienceGroup', 'lotScan', 'lotFile', 'supplier', 'stockEntry', 'meterReading', 'viewerTrial', 'sheetTemplate', 'helper', 'sheetBundle', 'instrumentLog', 'dayEntry', 'incident', 'eyeReport', 'logPicture', 'kitItem', 'filterTest', 'photoPlan'], '[0-9]{1,18}') + ['tag' => '[0-9]{1,6}', 'paper' => '[a-z0-9]{1,10}', 'part' => '[a-z_]{1,20}', 'observationKind' => '[a-z_]{1,20}', 'kitKind' => '[a-z]{1,10}', 'trainingDuty' => '[a-z]{1,12}', 'exercise' => '[a-z-]{1,20}', 'wall' => '[a-z0-9]{1,10}', 'sheetPaper' => '[a-z0-9]{1,10}', 'calendarKey' => '[0-9a-f]{40}', 'dutyKey' => '[0-9a-f]{40}', 'publicKey' => '[0-9a-f]{10}', 'turn' => 'g[0-9]{1,18}-[a-z_]{1,20}', 'post' => '[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}', 'cue' => '[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}']);
     }
 }

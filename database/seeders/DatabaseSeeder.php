@@ -48,6 +48,7 @@ final class DatabaseSeeder extends Seeder
         DemoViewers::workshop($total, $ring, $organiser);
         DemoPhoto::cameras($total, $organiser, $checker);
         DemoRunSheets::write($total, $ring, $organiser);
+        DemoTraining::crew($total);
         DemoLogbook::evening($evening, $organiser);
         DemoLogbook::lines($evening, $organiser, $helper);
         DemoEyewear::stock($organisation, $organiser, $checker, $total);

@@ -196,6 +196,15 @@ return [
         'beyond_the_kit' => ':path: this camera and lens go from :least to :most; :value is not.',
         'not_a_list_of_wishes' => ':path: write a list of at most :most wishes, [ … ].',
     ],
+    'training' => [
+        'missing' => ':path: this is missing.',
+        'leads_nowhere' => ':path: there is no “:to”.',
+        'no_such_rule' => ':path: the rule book has no rule “:rule”.',
+        'not_one_of' => ':path: “:value” is none of the words for it.',
+        'praises_what_is_forbidden' => ':path: it is called right, and the rule “:rule” forbids it.',
+        'blames_what_is_allowed' => ':path: it is called wrong, and the rule book allows it.',
+        'goes_in_a_circle' => ':path: a step would have to come before itself.',
+    ],
     'logbook' => [
         'contacts_out_of_order' => 'First contact comes before the maximum, and that before last contact.',
         'no_number' => 'A number is missing: :what.',

@@ -17,6 +17,11 @@ import { sitePlan } from "./site/plan.js";
 import { position } from "./site/position.js";
 import { skyDisc } from "./sky/disc.js";
 import { placeMap, skyMap } from "./sky/map.js";
+import { trainingCards } from "./training/cards.js";
+import { trainingDrill } from "./training/drill.js";
+import { trainingLenses } from "./training/lenses.js";
+import { trainingScene } from "./training/scene.js";
+import { trainingSteps } from "./training/steps.js";
 import { watched } from "./watched.js";
 import { bench } from "./viewers/bench.js";
 import { pad } from "./viewers/pad.js";
@@ -44,6 +49,11 @@ const parts = {
     skyMap,
     spectrum,
     station,
+    trainingCards,
+    trainingDrill,
+    trainingLenses,
+    trainingScene,
+    trainingSteps,
     waiting,
     yard,
 };

@@ -18,7 +18,7 @@ final class Layers
 {
     /** From the ground up; layers in one line do not know each other. */
     private const APP = [['Text'], ['Models'], ['Domain', 'Devices', 'Policies'], ['Drawings'], ['Pages', 'Exports', 'Imports', 'Jobs'], ['Http', 'Console'], ['Providers']];
-    private const CORE = [['Geometry', 'Time'], ['Position'], ['Sky'], ['Rules'], ['Site'], ['Audience', 'Eyewear', 'Viewers', 'Photo', 'RunSheet', 'Day', 'Logbook']];
+    private const CORE = [['Geometry', 'Time'], ['Position'], ['Sky'], ['Rules'], ['Site'], ['Audience', 'Eyewear', 'Viewers', 'Photo', 'RunSheet', 'Day', 'Logbook', 'Training']];
     /** Folders that all rooms may use; the order among themselves is the core's. An event is the frame of every page. */
     private const SERVING = ['Sky', 'Rules', 'Site', 'Event'];
 

@@ -24,7 +24,7 @@ final class AccessTest extends TestCase
     use RichEvent;
 
     /** Signing in and out, the health check and an address that is itself the key need no policy; everything else does. */
-    private const OPEN = ['login', 'logout', 'up', 'time', 'calendars/{calendarKey}.ics', 'duties/{dutyKey}', 'duties/{dutyKey}.ics', 'see/{publicKey}', 'duties/{dutyKey}/days/{event}', 'duties/{dutyKey}/days/{event}/pack', 'duties/{dutyKey}/days/{event}/live', 'duties/{dutyKey}/days/{event}/entries', 'duties/{dutyKey}/days/{event}/may-i', 'duties/{dutyKey}/day-worker-{event}.js'];
+    private const OPEN = ['login', 'logout', 'up', 'time', 'calendars/{calendarKey}.ics', 'duties/{dutyKey}', 'duties/{dutyKey}.ics', 'see/{publicKey}', 'duties/{dutyKey}/days/{event}', 'duties/{dutyKey}/days/{event}/pack', 'duties/{dutyKey}/days/{event}/live', 'duties/{dutyKey}/days/{event}/entries', 'duties/{dutyKey}/days/{event}/may-i', 'duties/{dutyKey}/day-worker-{event}.js', 'duties/{dutyKey}/training/{event}', 'duties/{dutyKey}/training/{event}/cards/{trainingDuty}', 'duties/{dutyKey}/training/{event}/scenes/{exercise}', 'duties/{dutyKey}/training/{event}/steps/{exercise}', 'duties/{dutyKey}/training/{event}/lenses', 'duties/{dutyKey}/training/{event}/drill', 'duties/{dutyKey}/training/{event}/results'];
 
     public function testEveryRouteIsAuthorised(): void
     {
@@ -96,7 +96,7 @@ final class AccessTest extends TestCase
             $status = $this->call($method, $address)->getStatusCode();
             if ($method === 'GET') {
                 self::assertLessThan(500, $status, $address);
-            } elseif (str_ends_with($address, '/day/entries')) {
+            } elseif (str_ends_with($address, '/day/entries') || str_ends_with($address, '/training/results')) {
                 self::assertSame(422, $status, 'whoever is there may call a stop: what who may write is in DayTest');
             } else {
                 self::assertSame(403, $status, "{$method} {$address}");

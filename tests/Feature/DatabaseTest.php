@@ -13,6 +13,7 @@ use App\Models\Logbook\Incident;
 use App\Models\Photo\FilterCheck;
 use App\Models\Photo\FilterTest;
 use App\Models\Photo\KitItem;
+use App\Models\Training\TrainingResult;
 use App\Models\Viewers\ViewerTrial;
 use Database\Seeders\DemoPlans;
 use Illuminate\Database\QueryException;
@@ -31,7 +32,7 @@ final class DatabaseTest extends TestCase
     use RefreshDatabase;
     use WithLogger;
 
-    private const APPEND_ONLY = ['day_entries', 'filter_checks', 'filter_tests', 'incidents', 'instrument_logs', 'lot_holds', 'pair_checks', 'plan_revisions', 'rehearsals', 'sheet_revisions', 'stock_moves', 'viewer_trials'];
+    private const APPEND_ONLY = ['day_entries', 'filter_checks', 'filter_tests', 'incidents', 'instrument_logs', 'lot_holds', 'pair_checks', 'plan_revisions', 'rehearsals', 'sheet_revisions', 'stock_moves', 'training_results', 'viewer_trials'];
 
     /** @return iterable<string, array{string}> */
     public static function forbidden(): iterable
@@ -96,6 +97,7 @@ final class DatabaseTest extends TestCase
             $filter = KitItem::makeOnce(Str::uuid()->toString(), ['organisation_id' => $user->organisation_id, 'kind' => 'filter', 'name' => 'Film', 'item' => ['make' => 'visual_front', 'seat' => 'front', 'fixing' => 'taped']]);
             FilterCheck::makeOnce(Str::uuid()->toString(), ['filter_id' => $filter->id, 'flaws' => [], 'checked_by' => $user->id]);
             FilterTest::makeOnce(Str::uuid()->toString(), ['filter_id' => $filter->id, 'f_number' => 8, 'iso' => 100, 'exposure_s' => 0.004, 'histogram' => 0.75, 'taken_at' => now(), 'lat' => 36.5, 'lon' => -6.3, 'made_by' => $user->id]);
+            TrainingResult::query()->create(['uuid' => Str::uuid()->toString(), 'organisation_id' => $user->organisation_id, 'event_id' => $event->id, 'user_id' => $user->id, 'exercise' => 'scene', 'about' => 'gust', 'given' => ['chosen' => [0]], 'done_at' => now()]);
             Incident::query()->create(['uuid' => Str::uuid()->toString(), 'event_id' => $event->id, 'happened_at' => now(), 'within_s' => 60, 'what' => 'It', 'place' => '', 'done' => '', 'seen_by' => '', 'method' => 'telescope', 'instrument' => '', 'made_by' => $user->id]);
             $this->expectException(QueryException::class);
             $this->expectExceptionMessage('never changed or deleted');
@@ -117,7 +119,7 @@ final class DatabaseTest extends TestCase
             self::assertFalse($row->empties, $row->name);
             $of[$row->changes ? 'changed' : ($row->adds ? 'added to' : 'read')][] = $row->name;
         }
-        self::assertSame(['day_entries', 'filter_checks', 'filter_tests', 'incidents', 'instrument_logs', 'lot_holds', 'pair_checks', 'plan_revisions', 'rehearsals', 'sheet_revisions', 'stock_moves', 'stored_files', 'viewer_trials'], $of['added to'] ?? []);
+        self::assertSame(['day_entries', 'filter_checks', 'filter_tests', 'incidents', 'instrument_logs', 'lot_holds', 'pair_checks', 'plan_revisions', 'rehearsals', 'sheet_revisions', 'stock_moves', 'stored_files', 'training_results', 'viewer_trials'], $of['added to'] ?? []);
         self::assertSame(['catalogue_eclipses', 'migrations', 'place_names', 'places', 'reference_data', 'region_names'], $of['read'] ?? []);
         self::assertSame(['after_ticks', 'audience_groups', 'audience_stations', 'bundled_sheets', 'cache', 'cache_locks', 'duties', 'event_reports', 'events', 'eye_reminders', 'eye_reports', 'failed_jobs', 'helpers', 'jobs', 'kit_items', 'listed_places', 'log_pictures', 'lot_files', 'lot_scans', 'lots', 'meter_readings', 'organisations', 'photo_plans', 'place_lists', 'position_readings', 'sessions', 'sheet_bundles', 'sheet_templates', 'suppliers', 'ticked_supplies', 'trays', 'users', 'viewers'], $of['changed'] ?? []);
     }

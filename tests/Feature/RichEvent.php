@@ -35,6 +35,7 @@ use KeenShadow\Core\RunSheet\Cues\Sheet;
 use KeenShadow\Core\RunSheet\Rota\CrewWish;
 use KeenShadow\Core\RunSheet\Rotation\Post;
 use KeenShadow\Core\RunSheet\Rotation\Turn;
+use KeenShadow\Core\Training\Cards\Duty;
 use KeenShadow\Core\Viewers\Design\DesignRecord;
 use KeenShadow\Core\Viewers\Sheet\Paper;
 use KeenShadow\Core\Viewers\Sheet\Part;
@@ -71,6 +72,8 @@ trait RichEvent
             'stockEntry' => StockEntry::query()->create(['uuid' => Str::uuid()->toString(), 'event_id' => $event->id, 'lot_id' => $lot->id, 'what' => 'destroyed', 'pairs' => 1, 'tag' => 2, 'how' => 'cut', 'moved_by' => $owner->id, 'moved_at' => now()]),
             'method' => Method::Telescope,
             ...self::photoOf($event, $owner),
+            'trainingDuty' => Duty::Helper,
+            'exercise' => 'closing',
             'sheetTemplate' => SheetTemplate::query()->create(['organisation_id' => $owner->organisation_id, 'name' => Str::random(12), 'sheet' => Sheet::blank()]),
             'wall' => WallPaper::A3,
             'sheetPaper' => SheetPaper::Letter,

@@ -6,6 +6,7 @@ namespace App\Http\Middleware;
 
 use App\Domain\Day\Writer;
 use App\Domain\Event\HelpersByKey;
+use App\Domain\Event\KnownHelper;
 use App\Models\Event;
 use Closure;
 use Illuminate\Http\Request;
@@ -26,7 +27,7 @@ final readonly class HelpersDay
         $event = $helper === null ? null : Event::query()->where('organisation_id', $helper->organisationId)->find($id);
         abort_if($helper === null || !$event instanceof Event || !$route instanceof Route, 404);
         $route->setParameter('event', $event);
-        $request->attributes->set(self::class, Writer::helper($helper));
+        $request->attributes->set(self::class, $helper);
         /** @var Response $response */
         $response = $next($request);
 
@@ -36,8 +37,13 @@ final readonly class HelpersDay
     /** Who that is. */
     public static function writer(Request $request): Writer
     {
-        $writer = $request->attributes->get(self::class);
+        return Writer::helper(self::helper($request));
+    }
 
-        return $writer instanceof Writer ? $writer : throw new LogicException('No route of helpers.');
+    public static function helper(Request $request): KnownHelper
+    {
+        $helper = $request->attributes->get(self::class);
+
+        return $helper instanceof KnownHelper ? $helper : throw new LogicException('No route of helpers.');
     }
 }

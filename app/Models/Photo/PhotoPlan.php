@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Photo;
 
+use App\Models\AsRecord;
 use App\Models\Editable;
 use App\Models\Event;
 use Illuminate\Database\Eloquent\Model;

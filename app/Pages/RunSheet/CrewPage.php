@@ -35,12 +35,13 @@ final readonly class CrewPage
         public SheetSteps $steps,
     ) {}
 
-    public static function of(EventFacts $facts, EventRota $rota): self
+    /** @param array<int, list<string>> $untrained by the number of the helper: what they have not passed */
+    public static function of(EventFacts $facts, EventRota $rota, array $untrained): self
     {
         $clock = Clock::over($facts->here);
         $axis = DayAxis::of($facts);
         $comes = $rota->rota()->wishes->crew;
-        $row = static fn(Helper $h): HelperRow => HelperRow::of($h, $rota, $clock);
+        $row = static fn(Helper $h): HelperRow => HelperRow::of($h, $rota, $clock, $untrained[$h->id] ?? []);
 
         return new self(
             headline: self::headline($rota),

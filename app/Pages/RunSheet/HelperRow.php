@@ -9,6 +9,7 @@ use App\Models\RunSheet\Helper;
 use App\Text\Clock;
 use App\Text\RotaWords;
 use KeenShadow\Core\RunSheet\Rota\CrewWish;
+use KeenShadow\Core\RunSheet\Rota\Training;
 use KeenShadow\Core\RunSheet\Rotation\Post;
 
 /** A helper with their hours and duties at one event. */
@@ -19,6 +20,7 @@ final readonly class HelperRow
      * @param string $hours when they come, in words
      * @param array{comes_from: string, comes_to: string} $typed as HH:MM; empty for as long as the event is open
      * @param list<array{id: string, words: string}> $duties in order of time
+     * @param string $untrained for what they are planned and have not practised; blank where there is nothing
      */
     private function __construct(
         public int $id,
@@ -29,9 +31,11 @@ final readonly class HelperRow
         public array $typed,
         public bool $isGone,
         public array $duties,
+        public string $untrained,
     ) {}
 
-    public static function of(Helper $helper, EventRota $rota, Clock $clock): self
+    /** @param list<string> $untrained words for what they have not passed */
+    public static function of(Helper $helper, EventRota $rota, Clock $clock, array $untrained): self
     {
         $wish = $rota->rota()->wishes->crew[$helper->rotaId()] ?? new CrewWish();
         $posts = array_filter($rota->rota()->posts, static fn(Post $p): bool => $p->helper === $helper->rotaId());
@@ -51,7 +55,21 @@ final readonly class HelperRow
             typed: ['comes_from' => self::typed($wish->fromMin), 'comes_to' => self::typed($wish->toMin)],
             isGone: $wish->goneMin !== null,
             duties: $duties,
+            untrained: implode(', ', array_map(RotaWords::training(...), self::missing($posts, $untrained))),
         );
+    }
+
+    /**
+     * @param array<Post> $posts
+     * @param list<string> $untrained
+     *
+     * @return list<Training>
+     */
+    private static function missing(array $posts, array $untrained): array
+    {
+        $wanted = array_merge([], ...array_values(array_map(static fn(Post $post): array => Training::for($post->station), $posts)));
+
+        return array_values(array_filter(Training::cases(), static fn(Training $training): bool => in_array($training, $wanted, true) && in_array($training->value, $untrained, true)));
     }
 
     private static function hours(CrewWish $wish, EventRota $rota, Clock $clock): string

@@ -7,7 +7,7 @@
                 <h2>{{ $event['event'] }}</h2>
                 <p>{{ $event['day'] }} · {{ $event['place'] }} · {{ $event['zone'] }}</p>
                 <p class="caution">{{ $event['filters'] }}</p>
-                <p><a class="btn btn-primary" href="{{ route('duties.day.show', [$key, $event['id']]) }}">{{ __('The screen of the day') }}</a></p>
+                <p><a class="btn btn-primary" href="{{ route('duties.day.show', [$key, $event['id']]) }}">{{ __('The screen of the day') }}</a> <a class="btn btn-quiet" href="{{ route('duties.training.index', [$key, $event['id']]) }}">{{ __('Practise for it') }}</a></p>
                 <ol class="duty-list">
                     @foreach ($event['duties'] as $duty)
                         <li>

@@ -22,7 +22,7 @@
                     {{ $helper->name }}
                 @endcan
             </th>
-            <td data-label="{{ __('Trained for') }}">{{ $helper->training }}</td>
+            <td data-label="{{ __('Trained for') }}">{{ $helper->training }}@if ($helper->untrained !== '') <a class="line fault" href="{{ route('training.crew', $frame->event) }}">{{ __('planned and not practised: :what', ['what' => $helper->untrained]) }}</a>@endif</td>
             @if ($isComing)
                 <td data-label="{{ __('Is there') }}">{{ $helper->hours }}</td>
                 <td data-label="{{ __('Duties') }}">

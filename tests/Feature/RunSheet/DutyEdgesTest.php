@@ -115,7 +115,7 @@ final class DutyEdgesTest extends TestCase
         $this->give($event, $this->helper(), 600, 630);
         $event->refresh()->load('sheetRevision');
         $facts = app(EventReader::class)->facts($event);
-        $page = CrewPage::of($facts, app(EventRotas::class)->of($facts));
+        $page = CrewPage::of($facts, app(EventRotas::class)->of($facts), []);
         $frame = app(EventFrames::class)->of($event, $page->axis);
         [$missing, $hers] = $page->lanes->lanes;
         [$block] = $hers->blocks;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\RunSheet;
 
 use App\Domain\Event\EventReader;
+use App\Domain\Event\UntrainedHelpers;
 use App\Domain\RunSheet\EventRotas;
 use App\Models\Event;
 use App\Pages\Event\EventFrames;
@@ -22,6 +23,7 @@ final readonly class SheetAnswer
         private EventFrames $frames,
         private EventReader $reader,
         private EventRotas $rotas,
+        private UntrainedHelpers $untrained,
     ) {}
 
     public function after(Request $request, Event $event, SheetView $usual, string $words): View|RedirectResponse
@@ -39,7 +41,7 @@ final readonly class SheetAnswer
         $page = match ($view) {
             SheetView::Cues => RunSheetPage::of($facts, $rota, $sought),
             SheetView::Rotation => RotationPage::of($facts, $rota),
-            SheetView::Crew => CrewPage::of($facts, $rota),
+            SheetView::Crew => CrewPage::of($facts, $rota, $this->untrained->of($event)),
         };
 
         return view($view->route(), ['frame' => $this->frames->of($event, $page->axis), 'page' => $page, 'view' => $view->value] + ($view === SheetView::Cues ? ['templates' => $event->sheetTemplates()->orderBy('name')->get()] : []));

@@ -7,6 +7,7 @@ namespace App\Http\Requests\Day;
 use App\Domain\Day\DayLog;
 use App\Domain\Day\NewEntry;
 use App\Domain\Day\NewRehearsal;
+use App\Http\Requests\AnswersInJson;
 use App\Models\Day\Rehearsal;
 use App\Text\Clock;
 use Carbon\CarbonImmutable;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Day;
 
+use App\Http\Requests\AnswersInJson;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** What is new since a number. */

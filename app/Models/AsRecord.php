@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Models\Photo;
+namespace App\Models;
 
 use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Contracts\Database\Eloquent\ComparesCastableAttributes;

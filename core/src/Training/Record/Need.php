@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeenShadow\Core\Training\Record;
+
+use DateTimeImmutable;
+use KeenShadow\Core\Training\Cards\Duty;
+
+/** Something that must be passed, not too long before an event. */
+final readonly class Need
+{
+    /** Of so many cards in a row, so many right (own judgement). */
+    public const CARDS = 20;
+    public const CARDS_RIGHT = 18;
+    /** Drills one after the other, all in time. */
+    public const DRILLS = 2;
+    /** What was passed longer before is done once more (own judgement). */
+    public const RECENT_DAYS = 90;
+
+    /** @param string $about id of the scene or order; of cards the duty; blank where there is one only */
+    public function __construct(public Exercise $exercise, public string $about) {}
+
+    public static function cards(Duty $duty): self
+    {
+        return new self(Exercise::Card, $duty->value);
+    }
+
+    /**
+     * Whether it is met on a day: by the last tries within the time, for a fault yesterday counts more than luck a month ago.
+     *
+     * @param list<Attempt> $attempts of one person, in order of time
+     */
+    public function isMet(array $attempts, DateTimeImmutable $day, Judge $judge): bool
+    {
+        $right = [];
+        foreach ($attempts as $attempt) {
+            if ($this->isAbout($attempt) && $attempt->at >= $day->modify('-' . self::RECENT_DAYS . ' days') && $attempt->at <= $day) {
+                $right[] = $judge->isRight($attempt);
+            }
+        }
+        // What cannot be told any more neither helps nor harms.
+        $right = array_values(array_filter($right, is_bool(...)));
+
+        return match ($this->exercise) {
+            Exercise::Card => count(array_keys(array_slice($right, -self::CARDS), true, true)) >= self::CARDS_RIGHT && count($right) >= self::CARDS,
+            Exercise::Drill => count($right) >= self::DRILLS && !in_array(false, array_slice($right, -self::DRILLS), true),
+            default => $right !== [] && $right[count($right) - 1],
+        };
+    }
+
+    private function isAbout(Attempt $attempt): bool
+    {
+        return $attempt->exercise === $this->exercise && match ($this->exercise) {
+            Exercise::Card => $attempt->duty?->value === $this->about,
+            Exercise::Scene, Exercise::Steps => $attempt->about === $this->about,
+            default => true,
+        };
+    }
+}
