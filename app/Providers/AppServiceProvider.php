@@ -50,6 +50,7 @@ use App\Pages\Rules\KeptBook;
 use App\Pages\RunSheet\RunSheetRoom;
 use App\Pages\Site\SiteRoom;
 use App\Pages\Sky\SkyRoom;
+use App\Pages\Training\KeptCards;
 use App\Pages\Training\TrainingRoom;
 use App\Pages\Viewers\ViewersRoom;
 use Carbon\CarbonImmutable;
@@ -93,7 +94,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(WantedViewers::class, ViewersWanted::class);
         // In the order of work: a new room is added here.
         $this->app->tag([SkyRoom::class, SiteRoom::class, AudienceRoom::class, EyewearRoom::class, ViewersRoom::class, PhotoRoom::class, RunSheetRoom::class, TrainingRoom::class, DayRoom::class, LogbookRoom::class], 'rooms');
-        $this->app->tag([KeptBook::class, KeptStations::class], 'kept');
+        $this->app->tag([KeptBook::class, KeptStations::class, KeptCards::class], 'kept');
     }
 
     public function boot(): void

@@ -25,9 +25,9 @@ final class HelperTrainingController
         return view('training.own', ['event' => $event, 'door' => $door, 'page' => $this->answer->page($event, $door)]);
     }
 
-    public function cards(Request $request, string $dutyKey, Event $event, Duty $trainingDuty): View
+    public function cards(Request $request, string $dutyKey, Event $event, string $trainingDuty): View
     {
-        return $this->answer->cards($event, self::door($request, $dutyKey, $event), $trainingDuty);
+        return $this->answer->cards($event, self::door($request, $dutyKey, $event), Duty::tryFrom($trainingDuty) ?? abort(404));
     }
 
     public function scene(Request $request, string $dutyKey, Event $event, string $exercise): View
