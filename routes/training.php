@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Training\ExerciseController;
+use App\Http\Controllers\Training\PrintedController;
+use App\Http\Controllers\Training\QueueCardController;
 use App\Http\Controllers\Training\TrainingController;
 use Illuminate\Support\Facades\Route;
 
@@ -15,4 +17,17 @@ Route::prefix('events/{event}/training')->name('training.')->middleware('can:vie
     Route::get('lenses', [ExerciseController::class, 'lenses'])->name('lenses');
     Route::get('drill', [ExerciseController::class, 'drill'])->name('drill');
     Route::post('results', [ExerciseController::class, 'store'])->name('results');
+
+    Route::get('printed', [PrintedController::class, 'index'])->name('printed');
+    Route::get('handout-{handoutPrint}-{sheetPaper}.pdf', [PrintedController::class, 'handout'])->name('handout');
+    Route::get('letter-{sheetPaper}.pdf', [PrintedController::class, 'letter'])->name('letter');
+    Route::get('signs-{sheetPaper}.pdf', [PrintedController::class, 'signs'])->name('signs');
+    Route::get('queue-{sheetPaper}.pdf', [PrintedController::class, 'queue'])->name('queue.print');
+    Route::middleware('can:update,event')->prefix('queue')->name('queue.')->group(function (): void {
+        Route::post('/', [QueueCardController::class, 'store'])->name('store');
+        Route::post('usual', [QueueCardController::class, 'usual'])->name('usual');
+        Route::put('{queueCard}', [QueueCardController::class, 'update'])->name('update')->can('view', 'queueCard');
+        Route::delete('{queueCard}', [QueueCardController::class, 'destroy'])->name('destroy')->can('view', 'queueCard');
+        Route::post('{queueCard}/restore', [QueueCardController::class, 'restore'])->name('restore')->withTrashed()->can('view', 'queueCard');
+    });
 });

@@ -10,10 +10,11 @@ use Dompdf\Options;
 /** A page of HTML as PDF that asks for nothing from outside. */
 final class PlainPdf
 {
-    public static function of(string $html, string $paper): string
+    /** @param bool $isWide whether the longer side lies */
+    public static function of(string $html, string $paper, bool $isWide = false): string
     {
         $dompdf = new Dompdf(new Options(['isRemoteEnabled' => false, 'isPhpEnabled' => false, 'defaultFont' => 'DejaVu Sans']));
-        $dompdf->setPaper($paper);
+        $dompdf->setPaper($paper, $isWide ? 'landscape' : 'portrait');
         $dompdf->loadHtml($html);
         $dompdf->render();
 

@@ -35,15 +35,20 @@ final class EyeWords
         };
     }
 
-    /** @return list<string> common practice; an eye doctor and local rules come first */
+    /** @return list<string> for whoever fills in the sheet about an eye */
     public static function advice(): array
+    {
+        return [...self::afterwards(), __('Take the sheet along: it says when and how somebody looked, and through what.')];
+    }
+
+    /** @return list<string> common practice; an eye doctor and local rules come first */
+    public static function afterwards(): array
     {
         return [
             __('See an eye doctor. At once, today, where sight is lost or gets worse, where there is a dark spot or lines look bent, where one eye is clearly worse, or where it is a child.'),
             __('Pain is not a sign: the retina feels none. That nothing hurts says nothing.'),
             __('It may show hours to two days after looking: whoever looked without a filter, or through a damaged one, asks themselves again for two days.'),
             __('Until then rest: no looking at the Sun, no bright light, no driving while sight is not right.'),
-            __('Take the sheet along: it says when and how somebody looked, and through what.'),
         ];
     }
 

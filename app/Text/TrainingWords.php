@@ -12,6 +12,7 @@ use KeenShadow\Core\Training\Drill\DrillScore;
 use KeenShadow\Core\Training\Drill\Timing;
 use KeenShadow\Core\Training\Lenses\LensFault;
 use KeenShadow\Core\Training\Lenses\TrayScore;
+use KeenShadow\Core\Training\Queue\CardNeeds;
 use KeenShadow\Core\Training\Record\CrewTask;
 use KeenShadow\Core\Training\Record\Exercise;
 use KeenShadow\Core\Training\Record\Judge;
@@ -68,6 +69,15 @@ final class TrainingWords
         };
     }
 
+    public static function needs(CardNeeds $needs): string
+    {
+        return match ($needs) {
+            CardNeeds::Sunlight => __('in sunlight'),
+            CardNeeds::Clouded => __('when it is clouded'),
+            CardNeeds::Any => __('in any weather'),
+        };
+    }
+
     public static function fault(LensFault $fault): string
     {
         return match ($fault) {
@@ -96,13 +106,13 @@ final class TrainingWords
         return [
             match ($score->off) {
                 Timing::EarlyOff => $score->offS === null ? __('Filters off, and they stay on here: some of the Sun shows all the time.') : __('Filters off :s s too early: some of the bright Sun still showed.', ['s' => $s($score->offS)]),
-                Timing::Wasted => __('Filters off :s s after they might have been: safe, and that much of totality was not seen.', ['s' => $s($score->offS)]),
+                Timing::Wasted => __('Filters off :s s after they might have been: that much of totality was not seen.', ['s' => $s($score->offS)]),
                 Timing::NotCalled => __('Filters off was not called: nobody saw totality.'),
                 default => $score->offS === null ? __('Nobody called filters off, and rightly so: they stay on here.') : __('Filters off :s s after they might have been: in time.', ['s' => $s($score->offS)]),
             },
             match ($score->on) {
                 Timing::LateOn => $score->onS === null ? __('Filters on was not called: everybody looked into the bright Sun.') : __('Filters on :s s too late: some of the bright Sun showed.', ['s' => $s($score->onS)]),
-                Timing::Wasted => __('Filters on :s s before they had to be: safe, and that much of totality was not seen.', ['s' => $s($score->onS)]),
+                Timing::Wasted => __('Filters on :s s before they had to be: that much of totality was not seen.', ['s' => $s($score->onS)]),
                 Timing::NotCalled, Timing::EarlyOff => '',
                 Timing::InTime => $score->onS === null ? '' : __('Filters on :s s before they had to be: in time.', ['s' => $s($score->onS)]),
             },

@@ -7,6 +7,7 @@ namespace Database\Seeders;
 use App\Domain\Training\TrainingRecord;
 use App\Models\Event;
 use App\Models\RunSheet\Helper;
+use App\Models\Training\QueueCard;
 use App\Models\Training\TrainingResult;
 use Illuminate\Support\Str;
 use KeenShadow\Core\Training\Cards\Deal;
@@ -45,6 +46,7 @@ final class DemoTraining
             $demo->drill('Inés', $ms);
         }
         $demo->drill('Noor', -800);
+        QueueCard::addUsual($event->organisation_id);
         $demo->keep('Inés', Exercise::Scene, 'clouds', ['chosen' => [0, 1]]);
     }
 

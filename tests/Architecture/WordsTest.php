@@ -15,7 +15,7 @@ final class WordsTest extends TestCase
 
     /** Sentences that may hold such a word: it is denied, asked, said of what is stored, or the name of a kind of cue and no sentence at all. */
     private const ALLOWED = [
-        '/\b(?:does not|not|nothing|never) certif/i', '/certifies nothing/i', '/is it safe to look\?/i', '/What was stored(?: before)? is safe/i', '/^\'safety\'$/i',
+        '/\b(?:does not|not|nothing|never) certif/i', '/certifies nothing/i', '/is (?:it safe to look|this safe)\?/i', '/What was stored(?: before)? is safe/i', '/^\'safety\'$/i',
     ];
 
     public function testNothingIsCalledSafeOrCertifiedWithoutItsConditions(): void

@@ -121,6 +121,6 @@ final class DatabaseTest extends TestCase
         }
         self::assertSame(['day_entries', 'filter_checks', 'filter_tests', 'incidents', 'instrument_logs', 'lot_holds', 'pair_checks', 'plan_revisions', 'rehearsals', 'sheet_revisions', 'stock_moves', 'stored_files', 'training_results', 'viewer_trials'], $of['added to'] ?? []);
         self::assertSame(['catalogue_eclipses', 'migrations', 'place_names', 'places', 'reference_data', 'region_names'], $of['read'] ?? []);
-        self::assertSame(['after_ticks', 'audience_groups', 'audience_stations', 'bundled_sheets', 'cache', 'cache_locks', 'duties', 'event_reports', 'events', 'eye_reminders', 'eye_reports', 'failed_jobs', 'helpers', 'jobs', 'kit_items', 'listed_places', 'log_pictures', 'lot_files', 'lot_scans', 'lots', 'meter_readings', 'organisations', 'photo_plans', 'place_lists', 'position_readings', 'sessions', 'sheet_bundles', 'sheet_templates', 'suppliers', 'ticked_supplies', 'trays', 'users', 'viewers'], $of['changed'] ?? []);
+        self::assertSame(['after_ticks', 'audience_groups', 'audience_stations', 'bundled_sheets', 'cache', 'cache_locks', 'duties', 'event_reports', 'events', 'eye_reminders', 'eye_reports', 'failed_jobs', 'helpers', 'jobs', 'kit_items', 'listed_places', 'log_pictures', 'lot_files', 'lot_scans', 'lots', 'meter_readings', 'organisations', 'photo_plans', 'place_lists', 'position_readings', 'queue_cards', 'sessions', 'sheet_bundles', 'sheet_templates', 'suppliers', 'ticked_supplies', 'trays', 'users', 'viewers'], $of['changed'] ?? []);
     }
 }

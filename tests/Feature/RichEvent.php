@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Domain\RunSheet\EventSheet;
 use App\Exports\RunSheet\WallPaper;
 use App\Exports\SheetPaper;
+use App\Exports\Training\HandoutPrint;
 use App\Models\Day\DayEntry;
 use App\Models\Event;
 use App\Models\Eyewear\Lot;
@@ -21,6 +22,7 @@ use App\Models\Photo\PhotoPlan;
 use App\Models\RunSheet\Helper;
 use App\Models\RunSheet\SheetTemplate;
 use App\Models\StoredFile;
+use App\Models\Training\QueueCard;
 use App\Models\User;
 use App\Models\Viewers\ViewerTrial;
 use Illuminate\Database\Eloquent\Model;
@@ -95,6 +97,8 @@ trait RichEvent
             'observationKind' => ObservationKind::Wind,
             'instrumentLog' => self::loggerOf($event, $owner),
             'positionReading' => $event->positionReadings()->create(['seconds' => 60]),
+            'handoutPrint' => HandoutPrint::Plain,
+            'queueCard' => QueueCard::makeOnce(Str::uuid()->toString(), ['organisation_id' => $owner->organisation_id, 'question' => 'Why?', 'answer' => 'At {c1}.', 'needs' => 'any']),
         ];
     }
 

@@ -11,7 +11,7 @@
         @include('eyewear.spectrum', ['curves' => $page->curves])
         <h2 id="clauses">{{ __('Clauses') }}</h2>
         @foreach ($page->rows as $row)
-            <h3 class="stock-group"><svg class="spectrum-swatch" viewBox="0 0 24 8" aria-hidden="true"><path class="spectrum-curve spectrum-curve-{{ $loop->iteration }}" d="M0 4H24"/></svg> {{ $row['name'] }} <span class="meaning">{{ $row['darkness'] }}</span></h3>
+            <h3 class="part-title"><svg class="spectrum-swatch" viewBox="0 0 24 8" aria-hidden="true"><path class="spectrum-curve spectrum-curve-{{ $loop->iteration }}" d="M0 4H24"/></svg> {{ $row['name'] }} <span class="meaning">{{ $row['darkness'] }}</span></h3>
             <x-table :label="$row['name']" class="align-middle stacks">
                 <x-slot:head>
                     <th scope="col">{{ __('Clause') }}</th>

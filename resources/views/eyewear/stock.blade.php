@@ -64,7 +64,7 @@
     @endif
     <h2 id="suits">{{ __('Which suit whom') }}</h2>
     @forelse ($page->suits as ['group' => $group, 'fits' => $fits])
-        <h3 class="stock-group">{{ $group->name }}</h3>
+        <h3 class="part-title">{{ $group->name }}</h3>
         <ul>
             @forelse ($fits as ['lot' => $lot, 'verdict' => $verdict])
                 <li>{{ $lot->label }}, {{ LotWords::kind($lot->kind) }}: <x-verdict-tag :subject="EyewearSubject::Wear" :level="$verdict->level" :rule="$verdict->rule()" />

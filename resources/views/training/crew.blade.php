@@ -1,7 +1,7 @@
 <x-event-frame :frame="$frame" room="training" :title="__('Who has passed what')">
     <x-training-tabs :event="$frame->event" current="training.crew" />
     <p class="lead-answer">{{ $page->rows === [] ? __('There are no helpers yet.') : trans_choice('{1} 1 helper|[2,*] :count helpers', count($page->rows)) }}</p>
-    <p class="note">{{ __('What was passed longer than :days days before the event is done once more. It is worked out by the rules as they are today; nothing is certified.', ['days' => $page->days]) }}</p>
+    <p class="note">{{ __('What was passed longer than :days days before the event is done once more. It is worked out by the rules as they are today; it does not certify anybody.', ['days' => $page->days]) }}</p>
     <details class="folded">
         <summary>{{ __('What each duty asks for') }}</summary>
         <dl>
