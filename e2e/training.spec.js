@@ -113,3 +113,34 @@ test("the drill is scored to the tenth of a second, on a slow device as well", a
     const seconds = Math.abs((off - freeFrom) / 1000).toFixed(1);
     await expect(page.locator(".card-back")).toContainText(`Filters off ${seconds} s`);
 });
+
+test("what is printed: a card of one's own with the numbers of the place, taken out and back again", async ({
+    page,
+}) => {
+    await signIn(page);
+    await page.goto("/events/2/training/printed");
+    await expectAccessible(page);
+    await page.setViewportSize({ width: 390, height: 844 });
+    await expectNoSidewaysScroll(page);
+    const form = page.locator("form:has(#question-new)");
+    await form.getByLabel("Question").fill("When is it darkest?");
+    await form.getByLabel("Answer").fill("At {noon}.");
+    await form.getByRole("button", { name: "Add this card" }).click();
+    await expect(page.getByText("No number here is called noon.").first()).toBeVisible();
+    await expect(form.getByLabel("Question")).toHaveValue("When is it darkest?");
+    await form.getByLabel("Answer").fill("At {maximum}.");
+    await form.getByRole("button", { name: "Add this card" }).click();
+    const row = page.getByRole("row").filter({ hasText: "When is it darkest?" });
+    await expect(row).toContainText("At 10:46:52.");
+    await row.locator("summary").click();
+    await expectAccessible(page);
+    await row.getByRole("button", { name: "Remove" }).click();
+    await expect(row).toHaveCount(0);
+    await page.getByRole("button", { name: "Undo" }).click();
+    await expect(row).toHaveCount(1);
+    const [file] = await Promise.all([
+        page.waitForEvent("download"),
+        page.getByRole("link", { name: "A4 Letter to parents" }).click(),
+    ]);
+    expect(file.suggestedFilename()).toBe("totality-on-the-sea-wall-letter-a4.pdf");
+});

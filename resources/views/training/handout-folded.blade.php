@@ -3,7 +3,7 @@
 <head>
     <meta charset="utf-8">
     <title>{{ $handout->title }}</title>
-    @include('training.paper-style', ['marginMm' => 0, 'sizePt' => 11, 'boxMm' => 70])
+    @include('training.paper-style', ['marginMm' => 0, 'sizePt' => 12.5, 'boxMm' => 70])
     <style>
         .side { position: relative; height: 1mm; page-break-after: always; }
         .side.is-last { page-break-after: auto; }

@@ -3,11 +3,11 @@
 <head>
     <meta charset="utf-8">
     <title>{{ $handout->title }}</title>
-    @include('training.paper-style', ['marginMm' => 15, 'sizePt' => 22])
+    @include('training.paper-style', ['marginMm' => 12, 'sizePt' => 16])
     <style>
         .sign { page-break-after: always; }
         .sign.is-last { page-break-after: auto; }
-        .sign h1 { font-size: 46pt; border-bottom: 2mm solid #000; padding-bottom: 4mm; }
+        .sign h1 { font-size: 44pt; border-bottom: 2mm solid #000; padding-bottom: 3mm; }
         .from { font-size: 14pt; }
     </style>
 </head>
@@ -16,7 +16,7 @@
         <div @class(['sign', 'is-last' => $loop->last])>
             <h1>{{ $spot->name }}</h1>
             @if ($spot->place !== null)<p>{{ $spot->place }}</p>@endif
-            <ul>@foreach (array_slice($spot->cautions, 0, 4) as $line)<li>{{ $line }}</li>@endforeach</ul>
+            <ul>@foreach ($spot->cautions as $line)<li>{{ $line }}</li>@endforeach</ul>
             <p class="from">{{ $handout->title }} · {{ $handout->day }}</p>
         </div>
     @empty

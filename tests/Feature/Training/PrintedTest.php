@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature\Training;
 
 use App\Domain\Event\EventReader;
+use App\Domain\Event\Rounds;
 use App\Domain\Training\SiteNumbers;
 use App\Models\Role;
 use App\Models\Training\QueueCard;
@@ -90,6 +91,38 @@ final class PrintedTest extends TestCase
         }
         sort($seen);
         self::assertSame(['1', '2', '3', '4', '5', '6', '7'], $seen);
+    }
+
+    /** Nothing runs over an edge or the fold, whatever the paper. */
+    #[TestWith(['a4', 841.89, 595.28])]
+    #[TestWith(['letter', 792.0, 612.0])]
+    public function testAFoldedSheetKeepsClearOfItsFold(string $paper, float $width, float $height): void
+    {
+        preg_match_all('/<word xMin="([\d.]+)" yMin="([\d.]+)" xMax="([\d.]+)" yMax="([\d.]+)"/', self::read(['pdftotext', '-bbox', '-', '-'], $this->pdf('training.handout', ['folded', $paper])), $words, PREG_SET_ORDER);
+        self::assertGreaterThan(200, count($words));
+        foreach ($words as [, $left, $top, $right, $bottom]) {
+            $page = (float) $left < $width / 2 ? 0.0 : $width / 2;
+            $clear = [(float) $left - $page, (float) $top, $page + $width / 2 - (float) $right, $height - (float) $bottom];
+            self::assertGreaterThan(7 * self::PT_PER_MM, min($clear));
+        }
+    }
+
+    /** Each station has its sheet, with all that the rule book asks for there. */
+    public function testASignLeavesNoConditionOut(): void
+    {
+        $this->event->audienceGroups()->create(['name' => 'Class', 'people' => 20, 'band' => 'teen', 'eye_from_m' => 1.2, 'eye_to_m' => 1.4, 'methods' => ['telescope', 'glasses', 'card']]);
+        $spots = app(Rounds::class)->of($this->event)->spots;
+        self::assertCount(3, $spots);
+        $pdf = $this->pdf('training.signs', ['letter']);
+        foreach ($spots as $i => $spot) {
+            $page = self::flat(self::read(['pdftotext', '-raw', '-f', (string) ($i + 1), '-l', (string) ($i + 1), '-', '-'], $pdf));
+            self::assertStringContainsString($spot->name, $page);
+            self::assertNotSame([], $spot->cautions);
+            foreach ($spot->cautions as $caution) {
+                self::assertStringContainsString(self::flat($caution), $page);
+            }
+        }
+        self::assertMatchesRegularExpression("/Pages:\s+3\n/", self::read(['pdfinfo', '-'], $pdf));
     }
 
     /** Of safety no print says what the book does not, of when filters come off what the one rule does; where they stay on none says anything else. */
