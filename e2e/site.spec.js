@@ -78,7 +78,10 @@ test("a dot between two corners becomes a corner, by mouse and by touch", async 
     await page.goto("/events/2/site");
     const theatre = page.locator(".plan-thing[data-name='Theatre']");
     await theatre.focus();
+    // What is said of it comes above the plan, and moves it.
+    await expect(page.locator(".plan-chosen b")).toHaveText("Theatre");
     const dot = page.locator("[data-between='0']");
+    await dot.scrollIntoViewIfNeeded();
     const from = await dot.boundingBox();
     const kept = page.waitForResponse((response) => response.request().method() === "PUT");
     await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
