@@ -85,10 +85,10 @@ final class DayWords
         };
     }
 
-    /** "east, 95°, four fists high": a fist at arm's length is ten degrees (common practice, no source). */
+    /** "east, 95°, 40° high: 4 fists at arm's length" */
     public static function direction(Bearing $bearing): string
     {
-        $fists = max(0.5, round($bearing->altitudeDeg / 5) / 2);
+        $fists = $bearing->fists();
 
         return __(':compass, :azimuth°, :altitude° high: :fists', [
             'compass' => SkyWords::compass($bearing->azimuthDeg),

@@ -25,6 +25,7 @@ final class FilterWords
             FilterReason::TooShort => __('Filters stay on: with the uncertainty and a hand\'s time taken off C2 and C3, less than :least s of totality is left with the Sun up.', ['least' => (string) (int) Filters::LEAST_SECONDS]),
             FilterReason::BelowHorizon => __('Filters stay on: it is total here only while the Sun is down. What is seen is partial.'),
             FilterReason::Hidden => __('Filters stay on: totality passes behind what stands on the site. What is seen from there is partial.'),
+            FilterReason::Policy => __('Filters stay on, in totality too: at this event nobody looks at the Sun directly, or only from indoors, through a banner.'),
             FilterReason::Totality => __('Filters may come off from :off to :on, and only then: only during totality, only inside the path, only between C2 and C3. Wait until the last bead of light is gone; be back behind the filter before the first returns.', self::times($filters, $clock)),
         };
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Domain\Event;
 
 use App\Models\Event;
+use KeenShadow\Core\Rules\Book\Standard;
 use KeenShadow\Core\Rules\Filters;
 use KeenShadow\Core\Site\Skyline\OutlookSummary;
 use KeenShadow\Core\Sky\LocalEclipse;
@@ -23,5 +24,11 @@ final readonly class EventFacts
     public function filters(): Filters
     {
         return Filters::forPlace($this->here, $this->outlook->hidden ?? []);
+    }
+
+    /** The same for those who come, under the event's policy; the crew at the cameras goes by the place alone. */
+    public function filtersOfVisitors(): Filters
+    {
+        return $this->filters()->under($this->event->policy?->inTheBook(), Standard::book());
     }
 }

@@ -15,8 +15,10 @@ use App\Text\FilterWords;
 use App\Text\RuleWords;
 use App\Text\SkyWords;
 use KeenShadow\Core\Rules\Book\Standard;
+use KeenShadow\Core\Sky\Bearing;
 use KeenShadow\Core\Sky\Contact;
 use KeenShadow\Core\Sky\ContactName;
+use KeenShadow\Core\Sky\LocalKind;
 
 /** What families take home of an event: its own times, and of safety what the rule book says, in its words. */
 final readonly class Handout
@@ -52,9 +54,8 @@ final readonly class Handout
     {
         $here = $facts->here;
         $clock = Clock::over($here);
-        $filters = $facts->filters();
+        $filters = $facts->filtersOfVisitors();
         $best = $here->bestVisible();
-        $numbers = SiteNumbers::of($facts);
 
         return new self(
             title: $facts->event->title,
@@ -62,15 +63,22 @@ final readonly class Handout
             day: Days::full($here->local($best->time())),
             zone: $clock->zone(),
             answer: SkyAnswer::of($here),
-            contacts: array_values(array_map(static fn(Contact $c): array => ['name' => $c->name === ContactName::Maximum ? SkyWords::meaning($c->name, $here->circumstances->kind) : __(':name, :meaning', ['name' => SkyWords::contact($c->name), 'meaning' => SkyWords::meaning($c->name, $here->circumstances->kind)]), 'time' => $clock->second($c->time())], array_filter($here->circumstances->contacts(), static fn(Contact $c): bool => $c->view->isSunUp() && ($filters->mayComeOff() || !in_array($c->name, [ContactName::C2, ContactName::C3], true) || !$here->circumstances->isNearEdgeOfPath())))),
-            direction: __('At the maximum look :direction, :altitude high: :fists fists at arm\'s length above the horizon.', $numbers),
+            contacts: array_map(static fn(Contact $contact): array => ['name' => self::named($contact, $here->circumstances->kind), 'time' => $clock->second($contact->time())], SiteNumbers::contacts($facts)),
+            direction: __('At the maximum look :direction.', ['direction' => DayWords::direction(Bearing::ofSun($best))]),
             filters: FilterWords::caution($filters, $clock),
             policy: $facts->event->policy === null ? '' : AudienceWords::policyMeans($facts->event->policy),
-            bring: DayWords::bring($facts->event->policy, $filters->mayComeOff()),
+            bring: DayWords::bring($facts->event->policy, $facts->filters()->mayComeOff()),
             never: self::statements(self::NEVER),
             plain: self::statements(self::PLAIN),
             after: EyeWords::afterwards(),
         );
+    }
+
+    private static function named(Contact $contact, LocalKind $kind): string
+    {
+        $meaning = SkyWords::meaning($contact->name, $kind);
+
+        return $contact->name === ContactName::Maximum ? $meaning : __(':name, :meaning', ['name' => SkyWords::contact($contact->name), 'meaning' => $meaning]);
     }
 
     /**

@@ -6,27 +6,25 @@ namespace App\Domain\Training;
 
 use App\Domain\Event\EventFacts;
 use App\Models\Training\QueueCard;
-use App\Text\Angles;
 use App\Text\Clock;
+use App\Text\DayWords;
 use App\Text\Durations;
 use App\Text\Numbers;
-use App\Text\SkyWords;
+use KeenShadow\Core\Sky\Bearing;
+use KeenShadow\Core\Sky\Contact;
 use KeenShadow\Core\Sky\ContactName;
+use KeenShadow\Core\Sky\LocalKind;
 
 /** A site's own numbers, by the words that stand for them in braces. */
 final class SiteNumbers
 {
-    /** Width of a fist at arm's length (common practice). */
-    private const FIST_DEG = 10.0;
-
     /** Words that may stand in braces. */
-    public const WORDS = ['place', 'percent', 'diameter', 'maximum', 'direction', 'altitude', 'fists', 'c1', 'c2', 'c3', 'c4', 'length'];
+    public const WORDS = ['place', 'percent', 'diameter', 'maximum', 'direction', 'c1', 'c2', 'c3', 'c4', 'length'];
 
     /** @return array<string, string> those that there are */
     public static function of(EventFacts $facts): array
     {
         $here = $facts->here;
-        $c = $here->circumstances;
         $clock = Clock::over($here);
         $best = $here->bestVisible();
         $numbers = [
@@ -34,17 +32,23 @@ final class SiteNumbers
             'percent' => Numbers::percent($best->obscuration()),
             'diameter' => Numbers::magnitude($best->magnitude()),
             'maximum' => $clock->second($best->time()),
-            'direction' => SkyWords::compass($best->azimuthDeg()),
-            'altitude' => Angles::degrees(max(0.0, $best->altitudeDeg()), 0),
-            'fists' => Numbers::decimal(max(0.0, $best->altitudeDeg()) / self::FIST_DEG, 1),
+            'direction' => DayWords::direction(Bearing::ofSun($best)),
         ];
-        foreach (['c1' => ContactName::C1, 'c2' => ContactName::C2, 'c3' => ContactName::C3, 'c4' => ContactName::C4] as $word => $name) {
-            $contact = $c->contact($name);
-            $numbers += $contact === null || !$contact->view->isSunUp() || ($word === 'c2' || $word === 'c3') && !$facts->filters()->mayComeOff() ? [] : [$word => $clock->second($contact->time())];
+        foreach (self::contacts($facts) as $contact) {
+            $numbers += [strtolower($contact->name->value) => $clock->second($contact->time())];
         }
-        $seconds = $c->durationSeconds();
+        $seconds = $facts->filters()->mayComeOff() ? $here->circumstances->durationSeconds() : null;
 
-        return $numbers + ($seconds === null || !$facts->filters()->mayComeOff() ? [] : ['length' => Durations::toTheSecond($seconds)]);
+        return $numbers + ($seconds === null ? [] : ['length' => Durations::toTheSecond($seconds)]);
+    }
+
+    /** @return list<Contact> that families are told of: with the Sun up, and of totality only where it is sure enough for filters to come off */
+    public static function contacts(EventFacts $facts): array
+    {
+        $c = $facts->here->circumstances;
+        $isTold = $c->kind !== LocalKind::Total || $facts->filters()->mayComeOff();
+
+        return array_values(array_filter($c->contacts(), static fn(Contact $contact): bool => $contact->view->isSunUp() && ($isTold || !in_array($contact->name, [ContactName::C2, ContactName::C3], true))));
     }
 
     /**

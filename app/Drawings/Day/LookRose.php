@@ -6,7 +6,6 @@ namespace App\Drawings\Day;
 
 use KeenShadow\Core\Day\SeenPlanet;
 use KeenShadow\Core\Sky\Bearing;
-use KeenShadow\Core\Sky\Horizon;
 use KeenShadow\Core\Sky\LocalEclipse;
 use KeenShadow\Core\Sky\ShadowCourse;
 
@@ -30,8 +29,7 @@ final readonly class LookRose
     /** @param list<SeenPlanet> $planets */
     public static function of(LocalEclipse $here, array $planets, ?ShadowCourse $course): self
     {
-        $view = $here->circumstances->maximum;
-        $sun = self::point(new Bearing($view->azimuthDeg(), Horizon::apparentAltitudeDeg($view->altitudeDeg())));
+        $sun = self::point(Bearing::ofSun($here->circumstances->maximum));
         $dots = array_map(static fn(SeenPlanet $planet): array => self::point($planet->bearing), $planets);
         $taken = [$sun, ...$dots];
         $marks = [];

@@ -9,7 +9,6 @@ use App\Text\DayWords;
 use KeenShadow\Core\Day\Look;
 use KeenShadow\Core\Day\SeenPlanet;
 use KeenShadow\Core\Sky\Bearing;
-use KeenShadow\Core\Sky\Horizon;
 use KeenShadow\Core\Sky\LocalEclipse;
 use KeenShadow\Core\Sky\ShadowCourse;
 
@@ -27,11 +26,10 @@ final readonly class LookPage
     {
         $planets = SeenPlanet::over($here);
         $course = ShadowCourse::over($here);
-        $view = $here->circumstances->maximum;
 
         return new self(
             LookRose::of($here, $planets, $course),
-            DayWords::direction(new Bearing($view->azimuthDeg(), Horizon::apparentAltitudeDeg($view->altitudeDeg()))),
+            DayWords::direction(Bearing::ofSun($here->circumstances->maximum)),
             $course === null ? '' : DayWords::shadow($course),
             array_map(DayWords::planet(...), $planets),
             array_combine(array_map(static fn(Look $look): string => $look->value, Look::cases()), array_map(DayWords::look(...), Look::cases())),

@@ -21,12 +21,18 @@ enum FilterReason: string
     case BelowHorizon = 'below_horizon';
     /** Total here, behind something that stands on the site. */
     case Hidden = 'hidden';
+    /** Total here and seen, and the event's policy lets nobody look at the Sun directly, in totality either. */
+    case Policy = 'policy';
     /** Total here and seen, for long enough. */
     case Totality = 'totality';
 
     /** Id of the rule in the book on which it stands. */
     public function rule(): string
     {
-        return $this === self::Totality ? 'totality' : 'bare-eyes';
+        return match ($this) {
+            self::Totality => 'totality',
+            self::Policy => 'policy-indirect-only',
+            default => 'bare-eyes',
+        };
     }
 }

@@ -132,6 +132,23 @@ final readonly class Filters
         return new self(FilterAdvice::MayComeOff, $reason, $seen[0]->fromUt, $seen[0]->toUt, count($seen) > 1 || !$seen[0]->equals($whole));
     }
 
+    /**
+     * The same for the people of an event: its policy can only be stricter than the place, as the book has it.
+     *
+     * @param string|null $policy by the book's word; null while none is decided
+     */
+    public function under(?string $policy, RuleBook $book): self
+    {
+        if (!$this->mayComeOff() || $policy === null) {
+            return $this;
+        }
+        $answer = $book->ask(Situation::of([
+            Part::Filter->value => 'none', Part::Look->value => 'direct', Part::Instrument->value => 'none', Part::Phase->value => 'total', Part::Guarded->value => true, Part::Policy->value => $policy,
+        ]));
+
+        return $answer->permission === Permission::No ? new self(FilterAdvice::StayOn, FilterReason::Policy) : $this;
+    }
+
     /** The first instant with filters off, in UTC; null when they stay on. */
     public function off(): ?DateTimeImmutable
     {

@@ -7,12 +7,26 @@ namespace KeenShadow\Core\Sky;
 use KeenShadow\Core\Geometry\Angle;
 use KeenShadow\Core\Geometry\Vector3;
 
-/** Where somebody sees something in the sky: azimuth from north through east, and true altitude, in degrees. */
+/** Where somebody sees something in the sky: azimuth from north through east, and altitude, in degrees. */
 final readonly class Bearing
 {
     public function __construct(public float $azimuthDeg, public float $altitudeDeg) {}
 
+    /** Where the Sun is seen, with refraction. */
+    public static function ofSun(LocalView $view): self
+    {
+        return new self($view->azimuthDeg(), Horizon::apparentAltitudeDeg($view->altitudeDeg()));
+    }
+
+    /** How high it is in fists at arm's length, to the half and never less than half a one: a fist is ten degrees wide (common practice, no source). */
+    public function fists(): float
+    {
+        return max(0.5, round($this->altitudeDeg / 5) / 2);
+    }
+
     /**
+     * True, without refraction.
+     *
      * @param Vector3 $direction unit vector, true equator and equinox of date, as from the Earth's centre
      * @param float $deltaTSeconds TT − UT1
      */

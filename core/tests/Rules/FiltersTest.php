@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Tests\Rules;
 
+use KeenShadow\Core\Rules\Book\Standard;
 use KeenShadow\Core\Rules\FilterAdvice;
 use KeenShadow\Core\Rules\FilterReason;
 use KeenShadow\Core\Rules\Filters;
@@ -56,6 +57,12 @@ final class FiltersTest extends TestCase
             $guardOn = $seconds === null ? null : self::C2 + $seconds * self::SECOND;
             $filters = Filters::decide($kind, $edge, $seconds === null ? null : self::C2, $guardOn, $up, $hidden);
             ++$cases;
+            foreach (['indirect_only' => false, 'glasses' => true, 'mixed' => true, null => true] as $policy => $allows) {
+                $people = $filters->under($policy === '' ? null : $policy, Standard::book());
+                self::assertSame($allows && $filters->mayComeOff(), $people->mayComeOff(), "{$what}, {$policy}");
+                self::assertSame($people->mayComeOff() ? [$filters->offUt, $filters->onUt] : [null, null], [$people->offUt, $people->onUt]);
+                self::assertSame(!$allows && $filters->mayComeOff() ? FilterReason::Policy : $filters->reason, $people->reason);
+            }
             self::assertSame($filters->mayComeOff(), $filters->reason === FilterReason::Totality, $what);
             self::assertSame($filters->mayComeOff(), $filters->offUt !== null && $filters->onUt !== null, $what);
             if ($filters->advice === FilterAdvice::StayOn) {

@@ -9,8 +9,7 @@ use App\Domain\Event\Rounds;
 use App\Domain\Training\SiteNumbers;
 use App\Models\Role;
 use App\Models\Training\QueueCard;
-use App\Text\Clock;
-use App\Text\FilterWords;
+use App\Text\RuleWords;
 use Illuminate\Support\Facades\Process;
 use Illuminate\Support\Str;
 use KeenShadow\Core\Audience\Policy;
@@ -125,32 +124,41 @@ final class PrintedTest extends TestCase
         self::assertMatchesRegularExpression("/Pages:\s+3\n/", self::read(['pdfinfo', '-'], $pdf));
     }
 
-    /** Of safety no print says what the book does not, of when filters come off what the one rule does; where they stay on none says anything else. */
-    #[TestWith(['2027-08-02', true])]
-    #[TestWith(['2028-01-26', false])]
-    #[TestWith(['2026-08-12', false])]
-    public function testPrintsSayWhatTheBookAndThePlaceSay(string $date, bool $mayComeOff): void
+    /** Of what may be used no print says what the book does not; of when filters come off what the one rule does, under the event's policy. */
+    #[TestWith(['2027-08-02', Policy::Mixed, 'Filters may come off from 10:45:31 to 10:48:11'])]
+    #[TestWith(['2027-08-02', Policy::Glasses, 'Filters may come off from 10:45:31 to 10:48:11'])]
+    #[TestWith(['2027-08-02', Policy::IndirectOnly, 'Filters stay on, in totality too'])]
+    #[TestWith(['2027-08-02', Policy::Banner, 'Filters stay on, in totality too'])]
+    #[TestWith(['2027-08-02', Policy::Mixed, 'within 5 km of the edge of the path', 36.72, -6.0])]
+    #[TestWith(['2028-01-26', Policy::Mixed, 'the ring is Sun as well'])]
+    #[TestWith(['2026-08-12', Policy::Mixed, 'some of the Sun shows all the time'])]
+    public function testPrintsSayWhatTheBookAndThePlaceSay(string $date, Policy $policy, string $filters, float $lat = 36.53, float $lon = -6.29): void
     {
-        $event = $this->eventOf($this->user, ['eclipse_date' => $date, 'policy' => Policy::IndirectOnly]);
+        $event = $this->eventOf($this->user, ['eclipse_date' => $date, 'policy' => $policy, 'lat' => $lat, 'lon' => $lon]);
         $facts = app(EventReader::class)->facts($event);
         $numbers = SiteNumbers::of($facts);
-        $statements = array_map(static fn(string $id): string => self::flat(Standard::book()->rule($id)->statement), ['bare-eyes', 'sunglasses', 'naked-eye-only', 'kept-on']);
+        $mayComeOff = str_starts_with($filters, 'Filters may come off');
+        $statements = array_map(static fn(string $id): string => RuleWords::sentence(Standard::book()->rule($id)->statement), ['bare-eyes', 'sunglasses', 'naked-eye-only', 'kept-on']);
         foreach ([['training.handout', ['folded', 'a4']], ['training.handout', ['large', 'a4']], ['training.handout', ['plain', 'a4']], ['training.letter', ['a4']]] as [$route, $parameters]) {
             $text = self::flat(self::read(['pdftotext', '-raw', '-', '-'], $this->pdf($route, $parameters, $event)));
+            foreach ([$filters, $numbers['maximum'], ...$statements] as $said) {
+                self::assertStringContainsString($said, $text, $route);
+            }
             self::assertSame($mayComeOff, str_contains($text, 'may come off from'), $route);
-            self::assertSame(!$mayComeOff, str_contains($text, 'never come off at this place'));
-            if ($mayComeOff) {
-                self::assertStringContainsString('may come off from ' . FilterWords::notBefore($facts->filters()->off() ?? self::fail('no time'), Clock::over($facts->here)), $text);
-            }
-            self::assertStringContainsString($numbers['maximum'], $text);
-            self::assertStringContainsString('nobody at the sun itself', mb_strtolower($text));
-            foreach ($statements as $statement) {
-                self::assertStringContainsString(mb_strtolower($statement), mb_strtolower($text));
-            }
+            self::assertSame(isset($numbers['c2']), str_contains($text, 'C2,'), 'the time of C2 where it is told');
+            self::assertSame($policy === Policy::IndirectOnly, str_contains($text, 'nobody at the Sun itself'));
         }
-        self::assertSame($mayComeOff, isset($numbers['length']));
+        $isTold = $date === '2027-08-02' && $lon < -6.2;
+        self::assertSame([$isTold, $isTold || $date === '2028-01-26'], [isset($numbers['length']), isset($numbers['c2'])]);
         QueueCard::addUsual($event->organisation_id);
-        self::assertSame($mayComeOff, str_contains(self::flat(self::read(['pdftotext', '-raw', '-', '-'], $this->pdf('training.queue.print', ['a4'], $event))), 'How long does totality last'));
+        self::assertSame($isTold, str_contains(self::flat(self::read(['pdftotext', '-raw', '-', '-'], $this->pdf('training.queue.print', ['a4'], $event))), 'How long does totality last'));
+    }
+
+    /** The Sun where a hand finds it, by the Sky page's own figures: 37° up is 3.7 fists of ten degrees, told to the half. */
+    public function testWhereToLook(): void
+    {
+        $event = $this->eventOf($this->user, ['lat' => 36.53, 'lon' => -6.29]);
+        self::assertSame('east, 95°, 37° high: 3.5 fists at arm\'s length', SiteNumbers::of(app(EventReader::class)->facts($event))['direction']);
     }
 
     public function testADeckIsEdited(): void
