@@ -7,6 +7,7 @@ namespace App\Domain\Training;
 use App\Domain\Kept;
 use App\Models\Event;
 use App\Models\Training\TrainingResult;
+use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\Date;
 use KeenShadow\Core\Rules\Book\Standard;
@@ -74,9 +75,7 @@ final class TrainingRecord
      */
     public function lacking(Event $event, array $attempts, CrewTask $task): array
     {
-        // As long as the event is farther away than that, what is passed by now counts, and is to be done once more.
-        $after = $event->eclipse_date->addDay();
-        $day = (Date::now()->lt($after->subDays(Need::RECENT_DAYS)) ? Date::now()->addMinute() : $after)->toDateTimeImmutable();
+        $day = self::reckonedOn($event);
 
         return array_values(array_filter($task->needs(), fn(Need $need): bool => !$need->isMet($attempts, $day, $this->judge())));
     }
@@ -99,10 +98,16 @@ final class TrainingRecord
         return $before !== null && [$before->event_id, $before->user_id, $before->helper_id, $before->exercise, $before->about] === [$row->event_id, $row->user_id, $row->helper_id, $row->exercise, $row->about] && $before->fill(['given' => $row->given])->isClean();
     }
 
-    /** @return Builder<TrainingResult> */
+    private static function reckonedOn(Event $event): DateTimeImmutable
+    {
+        // What was done this minute counts.
+        return Need::reckonedOn($event->eclipse_date->toDateTimeImmutable(), Date::now()->addMinute()->toDateTimeImmutable());
+    }
+
+    /** @return Builder<TrainingResult> all that can count for the event, and what came after */
     private static function recent(Event $event): Builder
     {
-        return TrainingResult::query()->where('organisation_id', $event->organisation_id)->where('done_at', '>', Date::now()->subDays(2 * Need::RECENT_DAYS))->orderBy('done_at')->orderBy('id');
+        return TrainingResult::query()->where('organisation_id', $event->organisation_id)->where('done_at', '>=', Need::since(self::reckonedOn($event)))->orderBy('done_at')->orderBy('id');
     }
 
     /**

@@ -189,6 +189,16 @@ final class ExercisesTest extends TestCase
         }
     }
 
+    /** An event of 2 August ends on the 3rd; 90 days before that are 5 May. */
+    #[TestWith(['2027-05-05 00:00', '2027-08-03 00:00'])]
+    #[TestWith(['2027-05-04 23:59', '2027-05-04 23:59'])]
+    #[TestWith(['2026-11-27 12:00', '2026-11-27 12:00'])]
+    #[TestWith(['2029-01-01 12:00', '2027-08-03 00:00'])]
+    public function testFromWhichDayIsReckoned(string $now, string $day): void
+    {
+        self::assertEquals(new DateTimeImmutable($day), Need::reckonedOn(new DateTimeImmutable('2027-08-02'), new DateTimeImmutable($now)));
+    }
+
     /** What comes from a device may be anything: it counts as nothing. */
     public function testNonsenseCountsAsNothing(): void
     {

@@ -132,8 +132,14 @@ final class TrainingTest extends TestCase
         ];
         $this->postJson(route('duties.training.results', [$helper->duty_key, $this->event]), ['sent_at' => 1000, 'results' => $results])->assertOk();
         $this->get(route('runsheet.crew', $this->event))->assertDontSee('planned and not practised');
-        $this->get(route('training.crew', $this->event))->assertSee('passed');
-        // One bad scene, and it is to be done again; so is all of it for an event of the next year.
+        $this->get(route('training.crew', $this->event))->assertSee('<b>passed</b>', false);
+        // A year later it still says who had practised for that day; for an event of the next year all of it is to be done again.
+        Date::setTestNow('2028-09-01 12:00:00');
+        $this->get(route('runsheet.crew', $this->event))->assertDontSee('planned and not practised');
+        Date::setTestNow('2028-01-20 12:00:00');
+        $this->get(route('training.crew', $this->eventOf($this->user, ['eclipse_date' => '2028-01-26'])))->assertSee('4 to do')->assertDontSee('<b>passed</b>', false);
+        Date::setTestNow('2027-07-20 12:00:00');
+        // One bad scene, and it is to be done again.
         $this->postJson(route('duties.training.results', [$helper->duty_key, $this->event]), ['sent_at' => 1000, 'results' => [self::done('scene', 'gust', ['chosen' => [1]])]]);
         $this->get(route('runsheet.crew', $this->event))->assertSee('planned and not practised: instruments');
     }

@@ -26,6 +26,20 @@ final readonly class Need
         return new self(Exercise::Card, $duty->value);
     }
 
+    /** The day to reckon from: the end of the event's; as long as that is farther away than what counts, now: it is to be done once more, and counts until then. */
+    public static function reckonedOn(DateTimeImmutable $eventDay, DateTimeImmutable $now): DateTimeImmutable
+    {
+        $end = $eventDay->modify('+1 day');
+
+        return $now < self::since($end) ? $now : $end;
+    }
+
+    /** From when on an attempt counts on a day. */
+    public static function since(DateTimeImmutable $day): DateTimeImmutable
+    {
+        return $day->modify('-' . self::RECENT_DAYS . ' days');
+    }
+
     /**
      * Whether it is met on a day: by the last tries within the time, for a fault yesterday counts more than luck a month ago.
      *
@@ -35,7 +49,7 @@ final readonly class Need
     {
         $right = [];
         foreach ($attempts as $attempt) {
-            if ($this->isAbout($attempt) && $attempt->at >= $day->modify('-' . self::RECENT_DAYS . ' days') && $attempt->at <= $day) {
+            if ($this->isAbout($attempt) && $attempt->at >= self::since($day) && $attempt->at <= $day) {
                 $right[] = $judge->isRight($attempt);
             }
         }
