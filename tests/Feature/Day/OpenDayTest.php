@@ -14,6 +14,7 @@ use App\Pages\Day\LookPage;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Str;
+use KeenShadow\Core\Audience\Policy;
 use KeenShadow\Core\Rules\Book\Standard;
 use KeenShadow\Core\Rules\Inquiry\Inquiry;
 use KeenShadow\Core\Rules\Inquiry\Item;
@@ -55,6 +56,10 @@ final class OpenDayTest extends TestCase
         $page->assertDontSee($this->organiser->name);
         $etag = (string) $page->headers->get('ETag');
         $this->get($address, ['If-None-Match' => $etag])->assertStatus(304);
+        $this->travel(1)->seconds();
+        // What the place lets come off the event's policy may keep on.
+        $this->event->update(['policy' => Policy::IndirectOnly]);
+        $this->get($address, ['If-None-Match' => $etag])->assertOk()->assertSeeInOrder(['totality begins', 'filters stay on', 'Filters stay on, in totality too'])->assertDontSee('may come off')->assertSee('Something warm');
         $this->travel(1)->seconds();
         $this->event->update(['lat' => 40.42, 'lon' => -3.7]);
         $this->get($address, ['If-None-Match' => $etag])->assertOk()->assertSee('Filters never come off at this place')->assertDontSee('Something warm');

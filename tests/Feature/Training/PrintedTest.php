@@ -6,6 +6,7 @@ namespace Tests\Feature\Training;
 
 use App\Domain\Event\EventReader;
 use App\Domain\Event\Rounds;
+use App\Domain\Training\Handout;
 use App\Domain\Training\SiteNumbers;
 use App\Models\Role;
 use App\Models\Training\QueueCard;
@@ -139,19 +140,23 @@ final class PrintedTest extends TestCase
         $numbers = SiteNumbers::of($facts);
         $mayComeOff = str_starts_with($filters, 'Filters may come off');
         $statements = array_map(static fn(string $id): string => RuleWords::sentence(Standard::book()->rule($id)->statement), ['bare-eyes', 'sunglasses', 'naked-eye-only', 'kept-on']);
-        foreach ([['training.handout', ['folded', 'a4']], ['training.handout', ['large', 'a4']], ['training.handout', ['plain', 'a4']], ['training.letter', ['a4']]] as [$route, $parameters]) {
-            $text = self::flat(self::read(['pdftotext', '-raw', '-', '-'], $this->pdf($route, $parameters, $event)));
+        $handout = Handout::of($facts);
+        $texts = ['file' => self::read(['pdftotext', '-raw', '-', '-'], $this->pdf('training.handout', ['folded', 'a4'], $event))];
+        foreach (['handout-large', 'handout-plain', 'letter'] as $view) {
+            $texts[$view] = html_entity_decode(strip_tags(str_replace('<', ' <', view("training.{$view}", ['handout' => $handout, 'organisation' => ''])->render())), ENT_QUOTES);
+        }
+        foreach (array_map(self::flat(...), $texts) as $what => $text) {
             foreach ([$filters, $numbers['maximum'], ...$statements] as $said) {
-                self::assertStringContainsString($said, $text, $route);
+                self::assertStringContainsString($said, $text, $what);
             }
-            self::assertSame($mayComeOff, str_contains($text, 'may come off from'), $route);
+            self::assertSame($mayComeOff, str_contains($text, 'may come off from'), $what);
             self::assertSame(isset($numbers['c2']), str_contains($text, 'C2,'), 'the time of C2 where it is told');
-            self::assertSame($policy === Policy::IndirectOnly, str_contains($text, 'nobody at the Sun itself'));
+            self::assertSame($policy === Policy::IndirectOnly, str_contains($text, 'nobody at the Sun itself'), $what);
         }
         $isTold = $date === '2027-08-02' && $lon < -6.2;
         self::assertSame([$isTold, $isTold || $date === '2028-01-26'], [isset($numbers['length']), isset($numbers['c2'])]);
         QueueCard::addUsual($event->organisation_id);
-        self::assertSame($isTold, str_contains(self::flat(self::read(['pdftotext', '-raw', '-', '-'], $this->pdf('training.queue.print', ['a4'], $event))), 'How long does totality last'));
+        self::assertSame($isTold, SiteNumbers::onCard(QueueCard::query()->where('question', 'How long does totality last here?')->sole(), $numbers) !== null);
     }
 
     /** The Sun where a hand finds it, by the Sky page's own figures: 37° up is 3.7 fists of ten degrees, told to the half. */
