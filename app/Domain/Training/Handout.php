@@ -18,7 +18,6 @@ use KeenShadow\Core\Rules\Book\Standard;
 use KeenShadow\Core\Sky\Bearing;
 use KeenShadow\Core\Sky\Contact;
 use KeenShadow\Core\Sky\ContactName;
-use KeenShadow\Core\Sky\LocalKind;
 
 /** What families take home of an event: its own times, and of safety what the rule book says, in its words. */
 final readonly class Handout
@@ -63,7 +62,7 @@ final readonly class Handout
             day: Days::full($here->local($best->time())),
             zone: $clock->zone(),
             answer: SkyAnswer::of($here),
-            contacts: array_map(static fn(Contact $contact): array => ['name' => self::named($contact, $here->circumstances->kind), 'time' => $clock->second($contact->time())], SiteNumbers::contacts($facts)),
+            contacts: array_map(static fn(Contact $contact): array => ['name' => self::named($contact, $facts), 'time' => $clock->second($contact->time())], SiteNumbers::contacts($facts)),
             direction: __('At the maximum look :direction.', ['direction' => DayWords::direction(Bearing::ofSun($best))]),
             filters: FilterWords::caution($filters, $clock),
             policy: $facts->event->policy === null ? '' : AudienceWords::policyMeans($facts->event->policy),
@@ -74,9 +73,9 @@ final readonly class Handout
         );
     }
 
-    private static function named(Contact $contact, LocalKind $kind): string
+    private static function named(Contact $contact, EventFacts $facts): string
     {
-        $meaning = SkyWords::meaning($contact->name, $kind);
+        $meaning = SkyWords::meaning($contact->name, $facts->here->circumstances->kind) . (in_array($contact->name, $facts->outlook->lost ?? [], true) ? ' ' . __('(hidden from where people watch)') : '');
 
         return $contact->name === ContactName::Maximum ? $meaning : __(':name, :meaning', ['name' => SkyWords::contact($contact->name), 'meaning' => $meaning]);
     }

@@ -6,15 +6,11 @@ namespace Tests\Feature\Training;
 
 use App\Domain\Event\EventReader;
 use App\Domain\Event\Rounds;
-use App\Domain\Training\Handout;
 use App\Domain\Training\SiteNumbers;
 use App\Models\Role;
 use App\Models\Training\QueueCard;
-use App\Text\RuleWords;
 use Illuminate\Support\Facades\Process;
 use Illuminate\Support\Str;
-use KeenShadow\Core\Audience\Policy;
-use KeenShadow\Core\Rules\Book\Standard;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\Feature\WithEvent;
@@ -125,47 +121,6 @@ final class PrintedTest extends TestCase
         self::assertMatchesRegularExpression("/Pages:\s+3\n/", self::read(['pdfinfo', '-'], $pdf));
     }
 
-    /** Of what may be used no print says what the book does not; of when filters come off what the one rule does, under the event's policy. */
-    #[TestWith(['2027-08-02', Policy::Mixed, 'Filters may come off from 10:45:31 to 10:48:11'])]
-    #[TestWith(['2027-08-02', Policy::Glasses, 'Filters may come off from 10:45:31 to 10:48:11'])]
-    #[TestWith(['2027-08-02', Policy::IndirectOnly, 'Filters stay on, in totality too'])]
-    #[TestWith(['2027-08-02', Policy::Banner, 'Filters stay on, in totality too'])]
-    #[TestWith(['2027-08-02', Policy::Mixed, 'within 5 km of the edge of the path', 36.72, -6.0])]
-    #[TestWith(['2028-01-26', Policy::Mixed, 'the ring is Sun as well'])]
-    #[TestWith(['2026-08-12', Policy::Mixed, 'some of the Sun shows all the time'])]
-    public function testPrintsSayWhatTheBookAndThePlaceSay(string $date, Policy $policy, string $filters, float $lat = 36.53, float $lon = -6.29): void
-    {
-        $event = $this->eventOf($this->user, ['eclipse_date' => $date, 'policy' => $policy, 'lat' => $lat, 'lon' => $lon]);
-        $facts = app(EventReader::class)->facts($event);
-        $numbers = SiteNumbers::of($facts);
-        $mayComeOff = str_starts_with($filters, 'Filters may come off');
-        $statements = array_map(static fn(string $id): string => RuleWords::sentence(Standard::book()->rule($id)->statement), ['bare-eyes', 'sunglasses', 'naked-eye-only', 'kept-on']);
-        $handout = Handout::of($facts);
-        $texts = ['file' => self::read(['pdftotext', '-raw', '-', '-'], $this->pdf('training.handout', ['folded', 'a4'], $event))];
-        foreach (['handout-large', 'handout-plain', 'letter'] as $view) {
-            $texts[$view] = html_entity_decode(strip_tags(str_replace('<', ' <', view("training.{$view}", ['handout' => $handout, 'organisation' => ''])->render())), ENT_QUOTES);
-        }
-        foreach (array_map(self::flat(...), $texts) as $what => $text) {
-            foreach ([$filters, $numbers['maximum'], ...$statements] as $said) {
-                self::assertStringContainsString($said, $text, $what);
-            }
-            self::assertSame($mayComeOff, str_contains($text, 'may come off from'), $what);
-            self::assertSame(isset($numbers['c2']), str_contains($text, 'C2,'), 'the time of C2 where it is told');
-            self::assertSame($policy === Policy::IndirectOnly, str_contains($text, 'nobody at the Sun itself'), $what);
-        }
-        $isTold = $date === '2027-08-02' && $lon < -6.2;
-        self::assertSame([$isTold, $isTold || $date === '2028-01-26'], [isset($numbers['length']), isset($numbers['c2'])]);
-        QueueCard::addUsual($event->organisation_id);
-        self::assertSame($isTold, SiteNumbers::onCard(QueueCard::query()->where('question', 'How long does totality last here?')->sole(), $numbers) !== null);
-    }
-
-    /** The Sun where a hand finds it, by the Sky page's own figures: 37° up is 3.7 fists of ten degrees, told to the half. */
-    public function testWhereToLook(): void
-    {
-        $event = $this->eventOf($this->user, ['lat' => 36.53, 'lon' => -6.29]);
-        self::assertSame('east, 95°, 37° high: 3.5 fists at arm\'s length', SiteNumbers::of(app(EventReader::class)->facts($event))['direction']);
-    }
-
     public function testADeckIsEdited(): void
     {
         $page = route('training.printed', $this->event);
@@ -193,9 +148,9 @@ final class PrintedTest extends TestCase
     }
 
     /** @param list<string> $parameters */
-    private function pdf(string $route, array $parameters, mixed $event = null): string
+    private function pdf(string $route, array $parameters): string
     {
-        return (string) $this->get(route($route, [$event ?? $this->event, ...$parameters]))->assertOk()->assertHeader('Content-Type', 'application/pdf; charset=utf-8')->getContent();
+        return (string) $this->get(route($route, [$this->event, ...$parameters]))->assertOk()->assertHeader('Content-Type', 'application/pdf; charset=utf-8')->getContent();
     }
 
     /** @param list<string> $command */
