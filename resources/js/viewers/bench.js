@@ -2,7 +2,7 @@ import { afterPause, latestOfMany, pageData, showFaults } from "../page.js";
 import { logPlace, logValue, rounded } from "./scale.js";
 import { allButMoon } from "./bite.js";
 import { latestPicture } from "./picture.js";
-import { steps } from "../steps.js";
+import { undoable } from "../steps.js";
 
 const NUDGE = 1.03;
 const STEPS = 1000;
@@ -10,10 +10,9 @@ const STEPS = 1000;
 /** A viewer being designed: form, drawing, curve and picture follow one another; the server computes all of it. */
 export function bench() {
     return {
+        ...undoable(),
         index: 0,
         samples: [],
-        isFirst: true,
-        isLast: true,
 
         init() {
             this.samples = pageData("screen-samples");
@@ -21,7 +20,6 @@ export function bench() {
             const { begin, end } = document.querySelector(".ribbon").dataset;
             Object.assign(this, { begin: Number(begin), end: Number(end) });
             this.ask = latestOfMany();
-            this.steps = steps();
             this.later = afterPause(120, () => this.preview());
             this.show = latestPicture(({ src }) => {
                 this.$refs.large.src = src;
@@ -39,7 +37,7 @@ export function bench() {
             return this.$refs.form.elements[name];
         },
 
-        fields() {
+        now() {
             const skipped = ["_token", "_method", "uuid", "version", "name"];
             return Object.fromEntries([...new FormData(this.$refs.form)].filter(([name]) => !skipped.includes(name)));
         },
@@ -70,7 +68,7 @@ export function bench() {
         },
 
         async preview() {
-            const { piece, errors, isStale } = await this.ask(this.$root.dataset.preview, this.fields());
+            const { piece, errors, isStale } = await this.ask(this.$root.dataset.preview, this.now());
             if (isStale) return;
             showFaults(this.$refs.form, errors ?? {});
             this.$refs.refused.hidden = piece !== null;
@@ -80,23 +78,7 @@ export function bench() {
             if (!this.held) this.keep();
         },
 
-        /** Remembers a design that can be built, to come back to. */
-        keep() {
-            this.steps.add(this.fields());
-            this.isFirst = !this.steps.canGoBack();
-            this.isLast = !this.steps.canGoOn();
-        },
-
-        undo() {
-            this.goTo(this.steps.back());
-        },
-
-        redo() {
-            this.goTo(this.steps.on());
-        },
-
-        goTo(fields) {
-            if (fields === null) return;
+        put(fields) {
             Object.entries(fields).forEach(([name, value]) => this.set(name, value));
             this.field("outline")?.dispatchEvent(new Event("change"));
             this.preview();
@@ -120,6 +102,7 @@ export function bench() {
             const button = event.target.closest("[data-take], [data-second]");
             if (!button) return;
             if (button.dataset.second) return this.at(Number(button.dataset.second));
+            this.keep();
             Object.entries(JSON.parse(button.dataset.take)).forEach(([name, value]) => this.set(name, value));
             this.preview();
         },
@@ -132,6 +115,7 @@ export function bench() {
             const handle = event.target.closest(".handle");
             if (!handle) return;
             event.preventDefault();
+            this.keep();
             handle.focus();
             const svg = handle.ownerSVGElement;
             this.$root.setPointerCapture(event.pointerId);
@@ -217,7 +201,7 @@ export function bench() {
             );
             this.$refs.time.setAttribute("aria-valuetext", `${this.title()}, ${this.covered()}`);
             this.show(
-                `${this.$root.dataset.image}?${new URLSearchParams({ ...this.fields(), at: s, outline: "", text: "I" })}`,
+                `${this.$root.dataset.image}?${new URLSearchParams({ ...this.now(), at: s, outline: "", text: "I" })}`,
             );
         },
 
