@@ -107,7 +107,7 @@ test("nonsense for every route and every reader of files is answered quickly and
         ),
         placeList: await make(`/events/${event}/place-lists`, { file }, "place_lists"),
         positionReading: "1",
-        sheetBundle: "1",
+        placeBundle: "1",
         pairCheck: "1",
     };
     known.audienceGroup = await make(

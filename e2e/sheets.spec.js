@@ -36,7 +36,7 @@ test("sheets of many places are made while workers are killed: all of them, each
     await expect(page.locator("progress")).toBeVisible();
     const made = () =>
         Number(
-            sql(`select count(*) from bundled_sheets join sheet_bundles on id = sheet_bundle_id
+            sql(`select count(*) from bundled_places join place_bundles on id = place_bundle_id
             where event_id = ${event}`),
         );
     for (const least of [3, 12]) {

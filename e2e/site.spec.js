@@ -82,7 +82,7 @@ test("a dot between two corners becomes a corner, by mouse and by touch", async 
     await expect(page.locator(".plan-chosen b")).toHaveText("Theatre");
     const dot = page.locator("[data-between='0']");
     await dot.scrollIntoViewIfNeeded();
-    const from = await dot.boundingBox();
+    const from = await restingBox(dot);
     const kept = page.waitForResponse((response) => response.request().method() === "PUT");
     await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
     await page.mouse.down();
@@ -91,7 +91,7 @@ test("a dot between two corners becomes a corner, by mouse and by touch", async 
     await kept;
     await expect.poll(async () => (await points(page, "Theatre")).split(";").length).toBe(5);
     const touch = await page.context().newCDPSession(page);
-    const finger = await page.locator(".plan-thing[data-name='Refractor'] circle").boundingBox();
+    const finger = await restingBox(page.locator(".plan-thing[data-name='Refractor'] circle"));
     const [x, y] = [finger.x + finger.width / 2, finger.y + finger.height / 2];
     const before = await points(page, "Refractor");
     await touch.send("Input.dispatchTouchEvent", { type: "touchStart", touchPoints: [{ x, y }] });

@@ -141,6 +141,7 @@ test("the network is cut and the tab closed: it goes on, nothing is lost, all is
     await done(other, 25);
     await expect(tag(other)).toHaveText("26");
     await other.keyboard.press("Space");
+    await done(other, 26);
     await allStored(other);
     expect(stored()).toBe("26|26|1");
     await context.close();

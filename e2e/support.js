@@ -41,6 +41,20 @@ export async function expectNoSidewaysScroll(page) {
     expect(content).toBeLessThanOrEqual(window);
 }
 
+/** Where something is, once it has come to rest: what the server answered has moved the page, or put it there anew. */
+export async function restingBox(locator) {
+    let before;
+    await expect
+        .poll(async () => {
+            const now = JSON.stringify(await locator.boundingBox());
+            const rests = now !== "null" && now === before;
+            before = now;
+            return rests;
+        })
+        .toBe(true);
+    return JSON.parse(before);
+}
+
 /** What the test changed is taken back, for the next one to find the demo's plan. */
 export async function undoAll(page, times) {
     for (let i = 0; i < times; i++) {

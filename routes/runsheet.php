@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use App\Http\Controllers\RunSheet\BundleController;
 use App\Http\Controllers\RunSheet\CrewController;
 use App\Http\Controllers\RunSheet\CueController;
 use App\Http\Controllers\RunSheet\FileController;
 use App\Http\Controllers\RunSheet\HelperController;
+use App\Http\Controllers\RunSheet\PlacesController;
 use App\Http\Controllers\RunSheet\PostController;
 use App\Http\Controllers\RunSheet\RotationController;
 use App\Http\Controllers\RunSheet\SheetController;
@@ -24,9 +24,7 @@ Route::prefix('events/{event}/run-sheet')->name('runsheet.')->scopeBindings()->g
         Route::get('helper-cards-{sheetPaper}.pdf', [FileController::class, 'helperCards'])->name('cards.helpers');
         Route::get('station-cards-{sheetPaper}.pdf', [FileController::class, 'stationCards'])->name('cards.stations');
         Route::get('briefing-{sheetPaper}.pdf', [FileController::class, 'briefing'])->name('briefing');
-        Route::get('places', [BundleController::class, 'index'])->name('places');
-        Route::get('places/progress', [BundleController::class, 'progress'])->name('places.progress');
-        Route::get('places/{sheetBundle}.zip', [BundleController::class, 'zip'])->name('places.zip');
+        Route::get('places', PlacesController::class)->name('places');
         Route::get('rotation', [RotationController::class, 'show'])->name('rotation');
         Route::get('rotation/why', [RotationController::class, 'why'])->name('why');
         Route::get('crew', [CrewController::class, 'show'])->name('crew');
@@ -45,9 +43,6 @@ Route::prefix('events/{event}/run-sheet')->name('runsheet.')->scopeBindings()->g
         Route::delete('templates/{sheetTemplate}', [TemplateController::class, 'destroy'])->name('templates.destroy');
         Route::post('address', [SubscriptionController::class, 'store'])->name('address.store');
         Route::delete('address', [SubscriptionController::class, 'destroy'])->name('address.destroy');
-        Route::post('places', [BundleController::class, 'store'])->name('places.store');
-        Route::post('places/{sheetBundle}/again', [BundleController::class, 'again'])->name('places.again');
-        Route::delete('places/{sheetBundle}', [BundleController::class, 'destroy'])->name('places.destroy');
         Route::post('rotation/propose', [RotationController::class, 'propose'])->name('rotation.propose');
         Route::put('rotation/wishes', [RotationController::class, 'wishes'])->name('rotation.wishes');
         Route::post('rotation/bells', [RotationController::class, 'bells'])->name('rotation.bells');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\Day\HelperDayController;
 use App\Http\Controllers\Day\PublicController;
 use App\Http\Controllers\Day\TimeController;
+use App\Http\Controllers\Event\BundleController;
 use App\Http\Controllers\Event\EventController;
 use App\Http\Controllers\RunSheet\DutyController;
 use App\Http\Controllers\RunSheet\SubscriptionController;
@@ -65,6 +66,18 @@ Route::middleware('auth')->group(function (): void {
     Route::put('events/{event}', [EventController::class, 'update'])->name('events.update')->can('update', 'event');
     Route::delete('events/{event}', [EventController::class, 'destroy'])->name('events.destroy')->can('update', 'event');
     Route::post('events/{event}/restore', [EventController::class, 'restore'])->name('events.restore')->withTrashed()->can('update', 'event');
+
+    Route::prefix('events/{event}/many-places')->name('bundles.')->scopeBindings()->group(function (): void {
+        Route::middleware('can:view,event')->group(function (): void {
+            Route::get('{bundleKind}/progress', [BundleController::class, 'progress'])->name('progress');
+            Route::get('{placeBundle}.zip', [BundleController::class, 'zip'])->name('zip');
+        });
+        Route::middleware('can:update,event')->group(function (): void {
+            Route::post('/', [BundleController::class, 'store'])->name('store');
+            Route::post('{placeBundle}/again', [BundleController::class, 'again'])->name('again');
+            Route::delete('{placeBundle}', [BundleController::class, 'destroy'])->name('destroy');
+        });
+    });
 
     require __DIR__ . '/sky.php';
     require __DIR__ . '/site.php';

@@ -15,11 +15,11 @@ use App\Models\Logbook\LogPicture;
 use App\Models\Photo\PhotoPlan;
 use App\Models\RunSheet\Duty;
 use App\Models\RunSheet\Helper;
-use App\Models\RunSheet\SheetBundle;
 use App\Models\RunSheet\SheetRevision;
 use App\Models\RunSheet\SheetTemplate;
 use App\Models\Site\PlanRevision;
 use App\Models\Site\PositionReading;
+use App\Models\Sky\PlaceBundle;
 use App\Models\Sky\PlaceList;
 use App\Models\Viewers\Viewer;
 use Carbon\CarbonImmutable;
@@ -184,10 +184,10 @@ final class Event extends Model
         return $this->hasMany(InstrumentLog::class);
     }
 
-    /** @return HasMany<SheetBundle, $this> */
-    public function sheetBundles(): HasMany
+    /** @return HasMany<PlaceBundle, $this> */
+    public function placeBundles(): HasMany
     {
-        return $this->hasMany(SheetBundle::class);
+        return $this->hasMany(PlaceBundle::class);
     }
 
     /** The same event at another place, to be asked and never kept. */

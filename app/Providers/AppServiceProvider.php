@@ -32,12 +32,12 @@ use App\Domain\RunSheet\CuesOfRooms;
 use App\Domain\RunSheet\Duties;
 use App\Domain\RunSheet\HelpersKnown;
 use App\Domain\RunSheet\PlansOfSheets;
-use App\Domain\RunSheet\SheetFiles;
 use App\Domain\Training\UntrainedByRecord;
 use App\Domain\Viewers\TriesOfViewers;
 use App\Domain\Viewers\ViewersWanted;
 use App\Domain\Workers;
-use App\Exports\RunSheet\WrittenFiles;
+use App\Exports\RunSheet\SheetOfPlace;
+use App\Exports\Training\HandoutsOfPlace;
 use App\Imports\Logbook\StoredSeries;
 use App\Models\Event;
 use App\Pages\Audience\AudienceRoom;
@@ -87,13 +87,13 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(StockAfter::class, StockAfterEvent::class);
         $this->app->bind(WhatIsLogged::class, ObservedKinds::class);
         $this->app->bind(LoggedSeries::class, StoredSeries::class);
-        $this->app->bind(SheetFiles::class, WrittenFiles::class);
         $this->app->bind(SheetCues::class, CuesOfRooms::class);
         $this->app->bind(TriedViewers::class, TriesOfViewers::class);
         $this->app->bind(UntrainedHelpers::class, UntrainedByRecord::class);
         $this->app->bind(WantedViewers::class, ViewersWanted::class);
         // In the order of work: a new room is added here.
         $this->app->tag([SkyRoom::class, SiteRoom::class, AudienceRoom::class, EyewearRoom::class, ViewersRoom::class, PhotoRoom::class, RunSheetRoom::class, TrainingRoom::class, DayRoom::class, LogbookRoom::class], 'rooms');
+        $this->app->tag([SheetOfPlace::class, HandoutsOfPlace::class], 'place-files');
         $this->app->tag([KeptBook::class, KeptStations::class, KeptCards::class], 'kept');
     }
 
@@ -114,6 +114,6 @@ final class AppServiceProvider extends ServiceProvider
         Date::use(CarbonImmutable::class);
         RateLimiter::for('helper', static fn(Request $request): Limit => Limit::perMinute(self::HELPER_ASKS)->by($request->path()));
         // Anything else in an address is not found, rather than an error of the database.
-        Route::patterns(array_fill_keys(['event', 'lot', 'viewer', 'pairCheck', 'placeList', 'place', 'positionReading', 'audienceGroup', 'lotScan', 'lotFile', 'supplier', 'stockEntry', 'meterReading', 'viewerTrial', 'sheetTemplate', 'helper', 'sheetBundle', 'instrumentLog', 'dayEntry', 'incident', 'eyeReport', 'logPicture', 'kitItem', 'filterTest', 'photoPlan', 'queueCard'], '[0-9]{1,18}') + ['tag' => '[0-9]{1,6}', 'paper' => '[a-z0-9]{1,10}', 'part' => '[a-z_]{1,20}', 'observationKind' => '[a-z_]{1,20}', 'kitKind' => '[a-z]{1,10}', 'trainingDuty' => '[a-z]{1,12}', 'exercise' => '[a-z-]{1,20}', 'handoutPrint' => '[a-z]{1,10}', 'wall' => '[a-z0-9]{1,10}', 'sheetPaper' => '[a-z0-9]{1,10}', 'calendarKey' => '[0-9a-f]{40}', 'dutyKey' => '[0-9a-f]{40}', 'publicKey' => '[0-9a-f]{10}', 'turn' => 'g[0-9]{1,18}-[a-z_]{1,20}', 'post' => '[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}', 'cue' => '[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}']);
+        Route::patterns(array_fill_keys(['event', 'lot', 'viewer', 'pairCheck', 'placeList', 'place', 'positionReading', 'audienceGroup', 'lotScan', 'lotFile', 'supplier', 'stockEntry', 'meterReading', 'viewerTrial', 'sheetTemplate', 'helper', 'placeBundle', 'instrumentLog', 'dayEntry', 'incident', 'eyeReport', 'logPicture', 'kitItem', 'filterTest', 'photoPlan', 'queueCard'], '[0-9]{1,18}') + ['tag' => '[0-9]{1,6}', 'paper' => '[a-z0-9]{1,10}', 'part' => '[a-z_]{1,20}', 'observationKind' => '[a-z_]{1,20}', 'kitKind' => '[a-z]{1,10}', 'trainingDuty' => '[a-z]{1,12}', 'exercise' => '[a-z-]{1,20}', 'handoutPrint' => '[a-z]{1,10}', 'bundleKind' => '[a-z]{1,10}', 'bundledFile' => '[a-z-]{1,20}\.[a-z]{3}', 'position' => '[0-9]{1,6}', 'wall' => '[a-z0-9]{1,10}', 'sheetPaper' => '[a-z0-9]{1,10}', 'calendarKey' => '[0-9a-f]{40}', 'dutyKey' => '[0-9a-f]{40}', 'publicKey' => '[0-9a-f]{10}', 'turn' => 'g[0-9]{1,18}-[a-z_]{1,20}', 'post' => '[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}', 'cue' => '[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}']);
     }
 }

@@ -49,6 +49,7 @@ final class DatabaseSeeder extends Seeder
         DemoPhoto::cameras($total, $organiser, $checker);
         DemoRunSheets::write($total, $ring, $organiser);
         DemoTraining::crew($total);
+        DemoDistrict::schools($ring);
         DemoLogbook::evening($evening, $organiser);
         DemoLogbook::lines($evening, $organiser, $helper);
         DemoEyewear::stock($organisation, $organiser, $checker, $total);

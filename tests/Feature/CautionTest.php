@@ -8,6 +8,8 @@ use App\Models\Event;
 use App\Models\Sky\ListedPlace;
 use App\Models\Sky\PlaceList;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Process;
+use KeenShadow\Core\Audience\Policy;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\RefreshDatabase;
 use Tests\TestCase;
@@ -19,6 +21,7 @@ use Tests\TestCase;
 final class CautionTest extends TestCase
 {
     use RefreshDatabase;
+    use RichEvent;
 
     private const STAY = 'stay_on';
 
@@ -75,6 +78,32 @@ final class CautionTest extends TestCase
         ])->assertOk();
         $this->get(route('sky.show', $event))->assertOk()->assertSee('totality passes behind what stands on the site')->assertDontSee('Filters may come off from');
         self::assertStringContainsString('totality begins\, filters stay on', (string) $this->get(route('sky.calendar', $event))->getContent());
+    }
+
+    /** One event, one answer: where its policy lets nobody look directly, nothing tells or calls when filters come off, for visitors, crew or cameras. */
+    public function testAPolicyHoldsForEverythingThatTellsOfFilters(): void
+    {
+        $user = $this->member();
+        $this->actingAs($user);
+        $rich = $this->richEvent($user);
+        $event = $rich['event'];
+        self::assertInstanceOf(Event::class, $event);
+        $event->update(['eclipse_date' => '2027-08-02', 'lat' => 36.53, 'lon' => -6.29, 'height_m' => 0, 'timezone' => 'Europe/Madrid']);
+        $event->forceFill(['public_key' => '0123456789'])->save();
+        $routes = array_fill_keys(['sky.show', 'sky.calendar', 'runsheet.show', 'runsheet.calendar', 'runsheet.json', 'day.show', 'day.pack', 'training.drill', 'photo.index'], $event);
+        $routes += ['day.public' => '0123456789', 'runsheet.wall' => [$event, 'a4'], 'runsheet.briefing' => [$event, 'a4'], 'photo.show' => [$event, $rich['photoPlan']], 'photo.json' => [$event, $rich['photoPlan']], 'photo.card' => [$event, $rich['photoPlan']]];
+        $before = $event->refresh()->sequence;
+        foreach ([null, Policy::Mixed, Policy::Glasses, Policy::IndirectOnly, Policy::Banner] as $policy) {
+            $event->refresh()->update(['policy' => $policy]);
+            foreach ($routes as $name => $to) {
+                $answer = $this->get(route($name, $to))->assertOk();
+                $text = str_starts_with((string) $answer->headers->get('Content-Type'), 'application/pdf') ? Process::input((string) $answer->getContent())->run(['pdftotext', '-', '-'])->throw()->output() : (string) $answer->getContent();
+                // 10:45:31 in Madrid: the guarded instant in words, in UTC, in milliseconds since 1970. The drill's clock shows every second, so that of it the last one counts.
+                $instant = ($name === 'training.drill' ? '' : '10:45:31|08:45:30\.|T084531Z|') . '181719633[01]\d{3}';
+                self::assertSame(!in_array($policy, [Policy::IndirectOnly, Policy::Banner], true), preg_match("/{$instant}/", $text) === 1, "{$name} " . ($policy->value ?? 'undecided'));
+            }
+        }
+        self::assertSame($before + 4, $event->refresh()->sequence, 'calendars hear of it');
     }
 
     public function testTheNextEclipsesSayWhenTheSunIsDownForTotality(): void

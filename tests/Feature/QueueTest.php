@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Jobs\RunSheet\MakeSheets;
+use App\Jobs\Event\MakeForPlaces;
 use App\Jobs\Site\ReadPosition;
 use App\Jobs\Sky\ComputePlaces;
 use App\Models\Site\PositionReading;
@@ -23,7 +23,7 @@ final class QueueTest extends TestCase
     {
         $longest = config()->integer('devices.gps.seconds');
         self::assertGreaterThan((new ComputePlaces(1, 0))->timeout, config()->integer('queue.connections.database.retry_after'));
-        self::assertGreaterThan((new MakeSheets(1, 0))->timeout, config()->integer('queue.connections.database.retry_after'));
+        self::assertGreaterThan((new MakeForPlaces(1, 0))->timeout, config()->integer('queue.connections.database.retry_after'));
         $reading = new ReadPosition(new PositionReading(['seconds' => 600]));
         self::assertGreaterThan($reading->timeout, config()->integer('queue.connections.readings.retry_after'));
         self::assertGreaterThan(max(600, $longest), $reading->timeout);

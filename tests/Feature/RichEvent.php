@@ -21,6 +21,8 @@ use App\Models\Photo\KitItem;
 use App\Models\Photo\PhotoPlan;
 use App\Models\RunSheet\Helper;
 use App\Models\RunSheet\SheetTemplate;
+use App\Models\Sky\BundledFile;
+use App\Models\Sky\BundleKind;
 use App\Models\StoredFile;
 use App\Models\Training\QueueCard;
 use App\Models\User;
@@ -88,7 +90,7 @@ trait RichEvent
             'viewer' => $viewer,
             'viewerTrial' => ViewerTrial::query()->create(['uuid' => Str::uuid()->toString(), 'viewer_id' => $viewer->id, 'design' => $viewer->design, 'tried_on' => '2027-01-01', 'image_mm' => 2.8, 'uncertainty_mm' => 0.5, 'tried_by' => $owner->id]),
             'placeList' => $list,
-            'sheetBundle' => $event->sheetBundles()->create(['uuid' => Str::uuid()->toString(), 'place_list_id' => $list->id, 'paper' => 'a4', 'size' => 1, 'sequence' => 0]),
+            'placeBundle' => $event->placeBundles()->create(['uuid' => Str::uuid()->toString(), 'place_list_id' => $list->id, 'paper' => 'a4', 'size' => 1, 'sequence' => 0]),
             'place' => $list->places()->create(['position' => 1, 'name' => 'School', 'lat' => 36.5, 'lon' => -6.3, 'height_m' => 0]),
             'dayEntry' => DayEntry::query()->create(['uuid' => Str::uuid()->toString(), 'event_id' => $event->id, 'kind' => 'observation', 'observed' => 'wind', 'value' => 3, 'made_by' => $owner->id, 'who' => $owner->name, 'made_at' => now()]),
             'incident' => Incident::query()->create(['uuid' => Str::uuid()->toString(), 'event_id' => $event->id, 'happened_at' => now(), 'within_s' => 60, 'what' => 'A cap came off', 'place' => '', 'done' => '', 'seen_by' => '', 'method' => 'telescope', 'instrument' => '', 'made_by' => $owner->id]),
@@ -97,6 +99,9 @@ trait RichEvent
             'observationKind' => ObservationKind::Wind,
             'instrumentLog' => self::loggerOf($event, $owner),
             'positionReading' => $event->positionReadings()->create(['seconds' => 60]),
+            'bundleKind' => BundleKind::Kit,
+            'bundledFile' => BundledFile::Handout,
+            'position' => 0,
             'handoutPrint' => HandoutPrint::Plain,
             'queueCard' => QueueCard::makeOnce(Str::uuid()->toString(), ['organisation_id' => $owner->organisation_id, 'question' => 'Why?', 'answer' => 'At {c1}.', 'needs' => 'any']),
         ];

@@ -20,15 +20,21 @@ final readonly class EventFacts
         public ?OutlookSummary $outlook,
     ) {}
 
-    /** What to do with filters where the people who watch stand. */
+    /** What to do with filters where the people who watch stand, under the event's policy: one answer for visitors, crew and cameras. */
     public function filters(): Filters
     {
-        return Filters::forPlace($this->here, $this->outlook->hidden ?? []);
+        return self::underPolicy($this->event, $this->filtersByPlace());
     }
 
-    /** The same for those who come, under the event's policy; the crew at the cameras goes by the place alone. */
-    public function filtersOfVisitors(): Filters
+    /** What a place allows, at an event whose policy can only be stricter. */
+    public static function underPolicy(Event $event, Filters $byPlace): Filters
     {
-        return $this->filters()->under($this->event->policy?->inTheBook(), Standard::book());
+        return $byPlace->under($event->policy?->inTheBook(), Standard::book());
+    }
+
+    /** The same whatever the policy: whether totality comes to this place at all. */
+    public function filtersByPlace(): Filters
+    {
+        return Filters::forPlace($this->here, $this->outlook->hidden ?? []);
     }
 }

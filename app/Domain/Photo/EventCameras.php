@@ -84,7 +84,7 @@ final readonly class EventCameras
     /** @param string $place on the site's plan; blank is where the people watch */
     public function seen(Event $event, string $place): SeenEclipse
     {
-        return SeenEclipse::of($this->reader->facts($event)->here, $this->hidden($event, $place));
+        return SeenEclipse::of($this->reader->facts($event)->here, $this->hidden($event, $place), $event->policy?->inTheBook());
     }
 
     /** @return list<Interval> when it is seen from there, and nothing else of it */

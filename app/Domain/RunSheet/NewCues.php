@@ -23,7 +23,7 @@ final class NewCues
             $words = CueWords::usual($usual);
 
             return Cue::of(Uuid::uuid5($facts->event->uuid, $usual->code)->toString(), $usual->kind, $words['name'], $usual->anchor, $usual->offsetS, durationS: $usual->durationS, crew: $words['crew'], call: $words['call'], clouds: $usual->clouds);
-        }, UsualCue::for($occasion, EventSheet::moments($facts), $facts->filters()->mayComeOff()));
+        }, UsualCue::for($occasion, EventSheet::moments($facts), $facts->filtersByPlace()->mayComeOff()));
     }
 
     /** @return list<Cue> of another sheet; what was frozen there hangs on its anchor here */

@@ -40,12 +40,12 @@ final readonly class WrittenSheet
     /**
      * The cues of an event at another place, of which no site plan is known.
      *
-     * @param Event $there the event as it would be there
+     * @param EventFacts $there the event as it would be there
      * @param string $ending of what calendars call its entries, so that no two places have the same
      */
-    public static function elsewhere(Event $there, LocalEclipse $here, string $ending): self
+    public static function elsewhere(EventFacts $there, string $ending): self
     {
-        return self::written(new EventFacts($there, $here, null), $ending, []);
+        return self::written($there, $ending, []);
     }
 
     /** @param list<Busy> $busy */

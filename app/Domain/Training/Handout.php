@@ -53,7 +53,7 @@ final readonly class Handout
     {
         $here = $facts->here;
         $clock = Clock::over($here);
-        $filters = $facts->filtersOfVisitors();
+        $filters = $facts->filters();
         $best = $here->bestVisible();
 
         return new self(
@@ -66,7 +66,7 @@ final readonly class Handout
             direction: __('At the maximum look :direction.', ['direction' => DayWords::direction(Bearing::ofSun($best))]),
             filters: FilterWords::caution($filters, $clock),
             policy: $facts->event->policy === null ? '' : AudienceWords::policyMeans($facts->event->policy),
-            bring: DayWords::bring($facts->event->policy, $facts->filters()->mayComeOff()),
+            bring: DayWords::bring($facts->event->policy, $facts->filtersByPlace()->mayComeOff()),
             never: self::statements(self::NEVER),
             plain: self::statements(self::PLAIN),
             after: EyeWords::afterwards(),

@@ -37,7 +37,7 @@ final class SiteNumbers
         foreach (self::contacts($facts) as $contact) {
             $numbers += [strtolower($contact->name->value) => $clock->second($contact->time())];
         }
-        $seconds = $facts->filters()->mayComeOff() ? $here->circumstances->durationSeconds() : null;
+        $seconds = $facts->filtersByPlace()->mayComeOff() ? $here->circumstances->durationSeconds() : null;
 
         return $numbers + ($seconds === null ? [] : ['length' => Durations::toTheSecond($seconds)]);
     }
@@ -46,7 +46,7 @@ final class SiteNumbers
     public static function contacts(EventFacts $facts): array
     {
         $c = $facts->here->circumstances;
-        $isTold = $c->kind !== LocalKind::Total || $facts->filters()->mayComeOff();
+        $isTold = $c->kind !== LocalKind::Total || $facts->filtersByPlace()->mayComeOff();
 
         return array_values(array_filter($c->contacts(), static fn(Contact $contact): bool => $contact->view->isSunUp() && ($isTold || !in_array($contact->name, [ContactName::C2, ContactName::C3], true))));
     }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Exports\Sky;
 
+use App\Domain\Event\EventFacts;
 use App\Exports\CsvLine;
+use App\Models\Event;
 use App\Models\Sky\ListedPlace;
 use App\Models\Sky\PlaceList;
 use App\Text\Clock;
@@ -21,11 +23,11 @@ final class PlacesTable
     {
         yield CsvLine::of([...CircumstancesRecord::KEYS, ...CircumstancesRecord::LOCAL_KEYS]);
         foreach ($list->places()->orderBy('position')->lazy(1000) as $place) {
-            yield self::line($place, $eclipse);
+            yield self::line($place, $eclipse, $list->event);
         }
     }
 
-    private static function line(ListedPlace $place, SolarEclipse $eclipse): string
+    private static function line(ListedPlace $place, SolarEclipse $eclipse, Event $event): string
     {
         $c = $eclipse->circumstances($place->observer());
         $zone = new DateTimeZone($place->timezone ?? 'UTC');
@@ -34,7 +36,7 @@ final class PlacesTable
 
             return $contact === null ? null : Clock::nearestSecond($contact->time())->setTimezone($zone)->format('Y-m-d H:i:s');
         }, ContactName::cases());
-        $record = CircumstancesRecord::of($place->name, $eclipse->date(), $place->observer(), $c, Filters::of($eclipse, $place->observer(), $c));
+        $record = CircumstancesRecord::of($place->name, $eclipse->date(), $place->observer(), $c, EventFacts::underPolicy($event, Filters::of($eclipse, $place->observer(), $c)));
 
         return CsvLine::of([...array_values($record), $zone->getName(), ...$local]);
     }

@@ -42,7 +42,7 @@ final readonly class PublicPage
     {
         $here = $facts->here;
         $clock = Clock::over($here);
-        $filters = $facts->filtersOfVisitors();
+        $filters = $facts->filters();
         $contacts = $here->circumstances->contacts();
         $uncertainties = $contacts === [] ? [] : TimeUncertainty::ofContacts($here->eclipse, $here->observer, $contacts);
         $rows = array_map(static fn(Contact $contact, TimeUncertainty $uncertainty): ContactRow => ContactRow::of($contact, $here, $uncertainty), $contacts, $uncertainties);
@@ -54,7 +54,7 @@ final readonly class PublicPage
             zone: $clock->zone(),
             contacts: $rows,
             filters: array_combine(array_column($rows, 'name'), array_map(static fn(Contact $contact): string => FilterWords::cue($contact->name, $filters, $clock) ?? '', $contacts)),
-            bring: DayWords::bring($facts->event->policy, $facts->filters()->mayComeOff()),
+            bring: DayWords::bring($facts->event->policy, $facts->filtersByPlace()->mayComeOff()),
             cautions: [FilterWords::caution($filters, $clock), ...RuleWords::forAll()],
             // No mark of now: the page is kept on its way.
             ribbon: ShadowRibbon::of($here, $facts->outlook->spans ?? [], $here->spanBegins()),

@@ -26,6 +26,7 @@ final readonly class EventFrame
         public LocalEclipse $here,
         public Clock $clock,
         public Filters $filters,
+        private bool $isTotalityOfUse,
         public ShadowRibbon $ribbon,
         public array $rooms,
     ) {}
@@ -37,19 +38,20 @@ final readonly class EventFrame
     public static function of(EventFacts $facts, array $rooms, DateTimeImmutable $now, ?Interval $axis = null): self
     {
         return new self(
-            $facts->event,
-            $facts->here,
-            Clock::over($facts->here),
-            $facts->filters(),
-            ShadowRibbon::of($facts->here, $facts->outlook->spans ?? [], $now, $axis),
-            $rooms,
+            event: $facts->event,
+            here: $facts->here,
+            clock: Clock::over($facts->here),
+            filters: $facts->filters(),
+            isTotalityOfUse: $facts->filtersByPlace()->mayComeOff(),
+            ribbon: ShadowRibbon::of($facts->here, $facts->outlook->spans ?? [], $now, $axis),
+            rooms: $rooms,
         );
     }
 
     /** Where there is no totality that can be used, some of the bright Sun shows all the time. */
     public function hasNoTotality(): bool
     {
-        return !$this->filters->mayComeOff();
+        return !$this->isTotalityOfUse;
     }
 
     /** @return array{phase: string|null, policy: string|null} what the rule book may take as known of this event; null is unknown */

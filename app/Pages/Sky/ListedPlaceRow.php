@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Pages\Sky;
 
+use App\Domain\Event\EventFacts;
+use App\Models\Event;
 use App\Models\Sky\ListedPlace;
 use App\Text\Angles;
 use App\Text\Clock;
@@ -42,7 +44,8 @@ final readonly class ListedPlaceRow
         public string $altitude,
     ) {}
 
-    public static function of(ListedPlace $place, SolarEclipse $eclipse): self
+    /** @param Event $event of the list, under whose policy filters are */
+    public static function of(ListedPlace $place, SolarEclipse $eclipse, Event $event): self
     {
         if ($place->computed_at === null || $place->timezone === null) {
             $waiting = ['time' => '…', 'isDown' => false];
@@ -53,7 +56,7 @@ final readonly class ListedPlaceRow
         $clock = Clock::during(new DateTimeZone($place->timezone), $c->first()->time(), $c->last()->time());
         $isNone = $c->kind === LocalKind::None;
         // Of a partial eclipse the whole list says the same.
-        $filters = $c->kind === LocalKind::Total ? Filters::of($eclipse, $place->observer(), $c) : null;
+        $filters = $c->kind === LocalKind::Total ? EventFacts::underPolicy($event, Filters::of($eclipse, $place->observer(), $c)) : null;
 
         return new self(
             id: $place->id,

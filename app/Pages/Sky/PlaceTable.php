@@ -34,7 +34,7 @@ final readonly class PlaceTable
         $places = $list->places()->orderByRaw("{$column} {$direction} nulls last")->orderBy('position')->paginate(self::PER_PAGE);
         $places->withPath(route('place-lists.show', [$list->event_id, $list]))->appends('sort', ($isDescending ? '-' : '') . $column);
 
-        $rows = array_map(static fn(ListedPlace $place): ListedPlaceRow => ListedPlaceRow::of($place, $eclipse), array_values($places->items()));
+        $rows = array_map(static fn(ListedPlace $place): ListedPlaceRow => ListedPlaceRow::of($place, $eclipse, $list->event), array_values($places->items()));
 
         return new self($list, $places, $rows, $progress, $column, $isDescending);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Sky;
 
+use App\Domain\Event\EventFacts;
 use App\Domain\Progress;
 use App\Domain\Sky\Eclipses;
 use App\Domain\Workers;
@@ -23,7 +24,6 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 use Illuminate\View\View;
-use KeenShadow\Core\Rules\Filters;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** Many places at once: a file in, a table and files of local times out. */
@@ -108,7 +108,7 @@ final class PlaceListController
 
         $here = $this->eclipses->at($there);
 
-        return response(ContactsCalendar::of($there, $here, Filters::forPlace($here), Date::now(), "site-{$place->id}"), 200, [
+        return response(ContactsCalendar::of($there, $here, (new EventFacts($there, $here, null))->filters(), Date::now(), "site-{$place->id}"), 200, [
             'Content-Type' => 'text/calendar; charset=utf-8',
             'Content-Disposition' => Download::disposition($place->name, "site-{$place->id}", '.ics'),
         ]);

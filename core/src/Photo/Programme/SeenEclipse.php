@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KeenShadow\Core\Photo\Programme;
 
 use KeenShadow\Core\Photo\Motion;
+use KeenShadow\Core\Rules\Book\Standard;
 use KeenShadow\Core\Rules\Filters;
 use KeenShadow\Core\Sky\LocalEclipse;
 use KeenShadow\Core\Sky\SunPosition;
@@ -27,12 +28,15 @@ final readonly class SeenEclipse
         public SunPosition $middle,
     ) {}
 
-    /** @param list<Interval> $hidden in order, during which the whole disc is behind something from there */
-    public static function of(LocalEclipse $here, array $hidden): self
+    /**
+     * @param list<Interval> $hidden in order, during which the whole disc is behind something from there
+     * @param string|null $policy of the event, by the book's word: where nobody looks directly nothing is called, and filters stay on cameras too
+     */
+    public static function of(LocalEclipse $here, array $hidden, ?string $policy = null): self
     {
         return new self(
             $here,
-            Filters::forPlace($here, $hidden),
+            Filters::forPlace($here, $hidden)->under($policy, Standard::book()),
             SunTrack::over($here->eclipse, $here->observer, $here->begins(), $here->ends()),
             self::stretches($here, $hidden),
             SunPosition::of($here->circumstances->maximum),

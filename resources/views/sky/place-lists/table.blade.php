@@ -38,10 +38,4 @@
         </tr>
     @endforeach
 </x-table>
-@if ($table->places->hasPages())
-    <nav class="pages" aria-label="{{ __('Pages') }}">
-        @if ($table->places->previousPageUrl())<a href="{{ $table->places->previousPageUrl() }}">{{ __('Earlier') }}</a>@endif
-        {{ __('page :n of :all', ['n' => $table->places->currentPage(), 'all' => $table->places->lastPage()]) }}
-        @if ($table->places->nextPageUrl())<a href="{{ $table->places->nextPageUrl() }}">{{ __('Later') }}</a>@endif
-    </nav>
-@endif
+<x-pages :pages="$table->places" />

@@ -1,19 +1,21 @@
+@use('App\Models\Sky\BundleKind')
+@php($isKit = $page->kind === BundleKind::Kit)
 <div role="status" data-done="{{ $page->isDone ? '1' : '' }}">
     @foreach ($page->bundles as $bundle)
         <section class="bundle">
             <h2>{{ $bundle['name'] }}</h2>
             <p class="note">{{ __('asked for at :time', ['time' => $bundle['asked']]) }}</p>
             @if ($bundle['progress']->isDone())
-                <p>{{ trans_choice('{1} 1 sheet.|[2,*] :count sheets.', $bundle['progress']->size) }} <a href="{{ route('runsheet.places.zip', [$event, $bundle['id']]) }}">{{ __('All of them, with calendars and a table of times (ZIP)') }}</a></p>
+                <p>{{ $bundle['made'] }} @if ($isKit)<a href="{{ route('training.kit.show', [$event, $bundle['id']]) }}">{{ __('Each school by itself') }}</a> @endif<a href="{{ route('bundles.zip', [$event, $bundle['id']]) }}">{{ __('All of them, with calendars and a table of times (ZIP)') }}</a></p>
                 @if ($bundle['isOld'])
                     <p class="cue-note">{{ __('The event has changed since: make them again.') }}</p>
                 @endif
             @else
-                <label>{{ __(':done of :all sheets made', ['done' => $bundle['progress']->done, 'all' => $bundle['progress']->size]) }} <progress max="{{ $bundle['progress']->size }}" value="{{ $bundle['progress']->done }}"></progress></label>
+                <label>{{ __(':done of :all places made', ['done' => $bundle['progress']->done, 'all' => $bundle['progress']->size]) }} <progress max="{{ $bundle['progress']->size }}" value="{{ $bundle['progress']->done }}"></progress></label>
                 @if ($bundle['progress']->hasFailed)
                     <p class="fault">{{ __('Making the rest was given up.') }}</p>
                     @can('update', $event)
-                        <form method="post" action="{{ route('runsheet.places.again', [$event, $bundle['id']]) }}">
+                        <form method="post" action="{{ route('bundles.again', [$event, $bundle['id']]) }}">
                             @csrf
                             <button class="btn btn-quiet">{{ __('Make the rest') }}</button>
                         </form>
@@ -23,10 +25,10 @@
                 @endif
             @endif
             @can('update', $event)
-                <form method="post" action="{{ route('runsheet.places.destroy', [$event, $bundle['id']]) }}">
+                <form method="post" action="{{ route('bundles.destroy', [$event, $bundle['id']]) }}">
                     @csrf
                     @method('delete')
-                    <button class="link-button">{{ $bundle['progress']->isDone() ? __('Remove these sheets') : __('Stop and remove') }}</button>
+                    <button class="link-button">{{ $bundle['progress']->isDone() ? ($isKit ? __('Remove these kits') : __('Remove these sheets')) : __('Stop and remove') }}</button>
                 </form>
             @endcan
         </section>

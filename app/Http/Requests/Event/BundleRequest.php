@@ -2,21 +2,18 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Requests\RunSheet;
+namespace App\Http\Requests\Event;
 
-use App\Exports\RunSheet\WallPaper;
 use App\Models\Event;
+use App\Models\Sky\BundleKind;
 use App\Models\Sky\PlaceList;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
-/** Run sheets for all places of a list. */
+/** Run sheets, or kits, for all places of a list. */
 final class BundleRequest extends FormRequest
 {
-    /** More are made from a list cut in two. */
-    public const MOST = 1000;
-
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -26,20 +23,26 @@ final class BundleRequest extends FormRequest
                 $list = $this->list();
                 if ($list === null) {
                     $fail(__('Choose a list of places.'));
-                } elseif ($list->size > self::MOST) {
-                    $fail(__('At most :most places at once: cut the list in two.', ['most' => (string) self::MOST]));
+                } elseif ($list->size > $this->kind()->mostPlaces()) {
+                    $fail(__('At most :most places at once: cut the list in two.', ['most' => (string) $this->kind()->mostPlaces()]));
                 } elseif ($list->computed() < $list->size) {
                     $fail(__('Its times are not all computed yet: wait for that first.'));
                 }
             }],
-            'wall' => ['required', Rule::enum(WallPaper::class)],
+            'kind' => ['required', Rule::enum(BundleKind::class)],
+            'wall' => ['required', Rule::in($this->kind()->papers())],
         ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['uuid.*' => __('This form is not whole: load the page again.'), ...array_fill_keys(['list.required', 'list.integer', 'list.between'], __('Choose a list of places.')), 'wall.*' => __('Choose a paper.')];
+        return [...array_fill_keys(['uuid.*', 'kind.*'], __('This form is not whole: load the page again.')), ...array_fill_keys(['list.required', 'list.integer', 'list.between'], __('Choose a list of places.')), 'wall.*' => __('Choose a paper.')];
+    }
+
+    public function kind(): BundleKind
+    {
+        return $this->enum('kind', BundleKind::class) ?? BundleKind::Sheets;
     }
 
     public function list(): ?PlaceList

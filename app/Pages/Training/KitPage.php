@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Training;
+
+use App\Models\Event;
+use App\Models\Sky\BundledFile;
+use App\Models\Sky\ListedPlace;
+use App\Models\Sky\PlaceBundle;
+use App\Pages\Sky\ListedPlaceRow;
+use Illuminate\Contracts\Pagination\LengthAwarePaginator;
+use KeenShadow\Core\Sky\SolarEclipse;
+
+/** A kit that was made: each school with its times and its files. */
+final readonly class KitPage
+{
+    private const PER_PAGE = 50;
+
+    /**
+     * @param LengthAwarePaginator<int, ListedPlace> $places
+     * @param list<array{position: int, times: ListedPlaceRow, filters: string, isMade: bool}> $rows of this page
+     */
+    private function __construct(public PlaceBundle $bundle, public LengthAwarePaginator $places, public array $rows, public bool $isOld) {}
+
+    public static function of(Event $event, PlaceBundle $bundle, SolarEclipse $eclipse): self
+    {
+        $places = $bundle->placeList->places()->orderBy('position')->paginate(self::PER_PAGE);
+        $made = $bundle->places()->pluck('position')->flip();
+        $rows = array_map(static function (ListedPlace $place) use ($event, $eclipse, $made): array {
+            $times = ListedPlaceRow::of($place, $eclipse, $event);
+
+            return ['position' => $place->position, 'times' => $times, 'filters' => $times->filters === '' ? __('filters stay on') : $times->filters, 'isMade' => $made->has($place->position)];
+        }, array_values($places->items()));
+
+        return new self($bundle, $places, $rows, $bundle->isOld($event));
+    }
+
+    /** @return array<string, string> what the files of a school are, by their names */
+    public static function files(): array
+    {
+        return array_column(array_map(static fn(BundledFile $file): array => [$file->value, match ($file) {
+            BundledFile::Sheet => __('Run sheet'),
+            BundledFile::Calendar => __('Calendar'),
+            BundledFile::Handout => __('Handout'),
+            BundledFile::HandoutLarge => __('in large print'),
+            BundledFile::HandoutPlain => __('in plain language'),
+            BundledFile::Cards => __('Cards for the queue'),
+        }], BundledFile::cases()), 1, 0);
+    }
+}
