@@ -1,4 +1,4 @@
-import { expect, expectAccessible, signIn, test, undoAll } from "./support.js";
+import { expect, expectAccessible, restingBox, signIn, test, undoAll } from "./support.js";
 
 /** Where a place of the plan, in metres east and north, lies on the screen. */
 async function onScreen(page, east, north) {

@@ -10,8 +10,8 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
 /**
- * What a script asks in passing (a preview, whether anybody changed something) reads the session and leaves it as it was:
- * it may run beside a form that is just being refused, and would else wipe away what was typed and what was said against it.
+ * What a page asks in passing (a preview, a picture, whether anybody changed something) reads the session and leaves it as
+ * it was: it may run beside a form that is just being sent, and would else wipe away what was typed and what was said of it.
  * It only counts as a sign of life.
  */
 final class QuietSession extends StartSession
@@ -21,7 +21,8 @@ final class QuietSession extends StartSession
     /** @param Request $request */
     protected function saveSession($request): void
     {
-        if (!$request->ajax()) {
+        // Fetch Metadata Request Headers: "document" is what is shown as a page; an older browser does not say.
+        if (!$request->ajax() && $request->headers->get('Sec-Fetch-Dest', 'document') === 'document') {
             parent::saveSession($request);
         } elseif (config('session.driver') === 'database') {
             $this->giveSignOfLife($request);

@@ -63,13 +63,14 @@ final class ViewersTest extends TestCase
         self::assertSame(0, Viewer::query()->count());
     }
 
-    /** The bench asks for previews all the while; one that is asked beside the form takes nothing of it away. */
+    /** The bench asks for previews and pictures all the while; one that is asked beside the form takes nothing of it away. */
     public function testAPreviewBesideARefusedFormLeavesWhatWasTypedAndSaid(): void
     {
         $this->from(route('viewers.create', [$this->event, 'build' => 'box']))->post(route('viewers.store', $this->event), ['hole_mm' => '3 ft 2 in'] + self::BOX + self::newForm());
         $asked = route('viewers.preview', [$this->event, 'build' => 'box', 'distance_mm' => '300', 'hole_mm' => '0.6']);
         foreach ([1, 2] as $time) {
             $this->get($asked, ['X-Requested-With' => 'XMLHttpRequest'])->assertOk();
+            $this->get(route('viewers.image', [$this->event, 'build' => 'box', 'distance_mm' => '300', 'hole_mm' => '1', 'at' => '1']), ['Sec-Fetch-Dest' => 'image'])->assertOk();
         }
         $this->get(route('viewers.create', [$this->event, 'build' => 'box']))->assertSee('one number with one unit')->assertSee('value="Cereal box"', false);
     }
