@@ -1,7 +1,6 @@
 import { execFileSync } from "node:child_process";
-import { randomUUID } from "node:crypto";
 import { expect, expectAccessible, signInAs, test } from "./support.js";
-import { newEvent, newOrganiser, processes, send, sql } from "./support-server.js";
+import { newEvent, newOrganiser, newPlaces, processes, send, sql } from "./support-server.js";
 
 const PLACES = 40;
 const sleep = (ms) => new Promise((done) => setTimeout(done, ms));
@@ -16,18 +15,7 @@ test("sheets of many places are made while workers are killed: all of them, each
     const [event, person] = await newEvent(playwright, baseURL, email);
     await send(person, `/events/${event}/run-sheet/propose`, { from: "", occasion: "public" });
     const rows = Array.from({ length: PLACES }, (_, i) => `School ${i},${36.4 + i / 50},${-6.3 + i / 60}`);
-    await send(person, `/events/${event}/place-lists`, {
-        uuid: randomUUID(),
-        name: "District",
-        file: {
-            name: "a.csv",
-            mimeType: "text/csv",
-            buffer: Buffer.from(["name,lat,lon", ...rows].join("\n")),
-        },
-    });
-    const computed = `select count(*) from listed_places join place_lists on place_list_id = place_lists.id
-        where event_id = ${event} and computed_at is not null`;
-    await expect.poll(() => sql(computed), { timeout: 60_000 }).toBe(String(PLACES));
+    await newPlaces(person, event, rows);
 
     await signInAs(page, email);
     await page.goto(`/events/${event}/run-sheet/places`);

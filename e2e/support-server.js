@@ -1,3 +1,4 @@
+import { expect } from "@playwright/test";
 import { execFileSync } from "node:child_process";
 import { randomUUID } from "node:crypto";
 import { readdirSync, readFileSync, readlinkSync } from "node:fs";
@@ -96,4 +97,16 @@ export async function newEvent(playwright, baseURL, email) {
     const uuid = randomUUID();
     await send(person, "/events", { ...EVENT, uuid, title: "The one that lives" });
     return [sql(`select id from events where uuid = '${uuid}'`), person];
+}
+
+/** A list of places of an event, its times computed. */
+export async function newPlaces(person, event, rows) {
+    await send(person, `/events/${event}/place-lists`, {
+        uuid: randomUUID(),
+        name: "District",
+        file: { name: "a.csv", mimeType: "text/csv", buffer: Buffer.from(["name,lat,lon", ...rows].join("\n")) },
+    });
+    const computed = `select count(*) from listed_places join place_lists on place_list_id = place_lists.id
+        where event_id = ${event} and computed_at is not null`;
+    await expect.poll(() => sql(computed), { timeout: 60_000 }).toBe(String(rows.length));
 }

@@ -1,4 +1,5 @@
-import { expect, expectAccessible, expectNoSidewaysScroll, signIn, test } from "./support.js";
+import { expect, expectAccessible, expectNoSidewaysScroll, signIn, signInAs, test } from "./support.js";
+import { newEvent, newOrganiser, newPlaces } from "./support-server.js";
 
 const data = (page) => page.evaluate(() => JSON.parse(document.getElementById("exercise-data").textContent));
 
@@ -143,4 +144,27 @@ test("what is printed: a card of one's own with the numbers of the place, taken 
         page.getByRole("link", { name: "A4 Letter to parents" }).click(),
     ]);
     expect(file.suggestedFilename()).toBe("totality-on-the-sea-wall-letter-a4.pdf");
+});
+
+test("a kit for the school of a district: asked for, made by the queue, its handout taken by itself", async ({
+    page,
+    playwright,
+    baseURL,
+}) => {
+    const email = newOrganiser();
+    const [event, person] = await newEvent(playwright, baseURL, email);
+    await newPlaces(person, event, ["Salt Pan School,36.5,-6.2"]);
+    await signInAs(page, email);
+    await page.goto(`/events/${event}/training/kit`);
+    await expect(page.getByText("There are no cards for the queue yet")).toBeVisible();
+    await page.getByRole("button", { name: "Make the kits" }).click();
+    await expect(page.getByText("A kit for 1 school.")).toBeVisible({ timeout: 60_000 });
+    await expectAccessible(page);
+    await page.getByRole("link", { name: "Each school by itself" }).click();
+    await expect(page.getByRole("row", { name: /Salt Pan School/ })).toContainText("filters may come off from");
+    await expectAccessible(page);
+    const download = page.waitForEvent("download");
+    await page.getByRole("link", { name: "Handout, Salt Pan School" }).click();
+    expect((await download).suggestedFilename()).toBe("salt-pan-school-handout.pdf");
+    await person.context.dispose();
 });

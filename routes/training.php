@@ -3,9 +3,9 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Training\ExerciseController;
-use App\Http\Controllers\Training\KitController;
 use App\Http\Controllers\Training\PrintedController;
 use App\Http\Controllers\Training\QueueCardController;
+use App\Http\Controllers\Training\TeachersKitController;
 use App\Http\Controllers\Training\TrainingController;
 use Illuminate\Support\Facades\Route;
 
@@ -24,9 +24,9 @@ Route::prefix('events/{event}/training')->name('training.')->middleware('can:vie
     Route::get('letter-{sheetPaper}.pdf', [PrintedController::class, 'letter'])->name('letter');
     Route::get('signs-{sheetPaper}.pdf', [PrintedController::class, 'signs'])->name('signs');
     Route::get('queue-{sheetPaper}.pdf', [PrintedController::class, 'queue'])->name('queue.print');
-    Route::get('kit', [KitController::class, 'index'])->name('kit');
-    Route::get('kit/{placeBundle}', [KitController::class, 'show'])->name('kit.show')->scopeBindings();
-    Route::get('kit/{placeBundle}/{position}/{bundledFile}', [KitController::class, 'file'])->name('kit.file')->scopeBindings();
+    Route::get('kit', [TeachersKitController::class, 'index'])->name('kit');
+    Route::get('kit/{placeBundle}', [TeachersKitController::class, 'show'])->name('kit.show')->scopeBindings();
+    Route::get('kit/{placeBundle}/{position}/{bundledFile}', [TeachersKitController::class, 'file'])->name('kit.file')->scopeBindings();
     Route::middleware('can:update,event')->prefix('queue')->name('queue.')->group(function (): void {
         Route::post('/', [QueueCardController::class, 'store'])->name('store');
         Route::post('usual', [QueueCardController::class, 'usual'])->name('usual');

@@ -61,7 +61,7 @@ final class TrainingWords
     public static function need(Need $need, Judge $judge): string
     {
         return match ($need->exercise) {
-            Exercise::Card => __(':right of the last :of cards, “:duty”', ['right' => Need::CARDS_RIGHT, 'of' => Need::CARDS, 'duty' => self::duty(Duty::from($need->about))]),
+            Exercise::Card => __(':right of the last :of different cards, “:duty”', ['right' => Need::CARDS_RIGHT, 'of' => Need::CARDS, 'duty' => self::duty(Duty::from($need->about))]),
             Exercise::Scene => __('the scene “:title”', ['title' => __($judge->scenes[$need->about]->title)]),
             Exercise::Steps => __('the order “:title”', ['title' => __($judge->orders[$need->about]->title)]),
             Exercise::Lenses => __('a tray of pairs with no fault missed'),

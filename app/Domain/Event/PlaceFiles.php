@@ -14,7 +14,7 @@ interface PlaceFiles
      * @param string $ending of what calendars call its entries, so that no two places have the same
      * @param string $paper by its word
      *
-     * @return string|null null where another room makes it
+     * @return string|null null where another room makes it, or there is none
      */
     public function content(BundledFile $file, EventFacts $there, string $ending, string $paper): ?string;
 }

@@ -31,9 +31,10 @@ final class BundleZip
             throw new RuntimeException('no file for the sheets');
         }
         $zip->addFromString('times.csv', implode('', [...PlacesTable::lines($bundle->placeList, $eclipse)]));
-        foreach ($bundle->places()->orderBy('position')->get() as $i => $sheet) {
-            /** @var \stdClass&object{position: int, name: string} $sheet */
-            self::addPlace($zip, $bundle, $sheet->position, self::folder($bundle, $sheet->position, $sheet->name));
+        $files = $bundle->files();
+        foreach ($bundle->places()->orderBy('position')->get() as $i => $place) {
+            /** @var \stdClass&object{position: int, name: string} $place */
+            self::addPlace($zip, $bundle, $place->position, self::folder($bundle, $place->position, $place->name), $files[$place->position] ?? []);
             if ($i % self::AT_ONCE === self::AT_ONCE - 1 && !($zip->close() && $zip->open($path) === true)) {
                 throw new RuntimeException('no room for the sheets');
             }
@@ -50,11 +51,12 @@ final class BundleZip
         return sprintf("%0{$digits}d-%s", $position + 1, rtrim('place-' . Str::limit(Str::slug($name), 60, ''), '-'));
     }
 
-    private static function addPlace(ZipArchive $zip, PlaceBundle $bundle, int $position, string $folder): void
+    /** @param list<BundledFile> $files that are made of it */
+    private static function addPlace(ZipArchive $zip, PlaceBundle $bundle, int $position, string $folder, array $files): void
     {
-        foreach ($bundle->kind->files() as $file) {
+        foreach ($files as $file) {
             $name = "{$folder}/{$file->value}";
-            $zip->addFromString($name, $bundle->content($position, $file) ?? throw new RuntimeException("no {$name}"));
+            $zip->addFromString($name, (string) $bundle->content($position, $file));
             if ($file !== BundledFile::Calendar) {
                 // It is compressed already.
                 $zip->setCompressionName($name, ZipArchive::CM_STORE);

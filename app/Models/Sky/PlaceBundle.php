@@ -60,6 +60,18 @@ final class PlaceBundle extends Model
         return DB::table('bundled_places')->where('place_bundle_id', $this->id);
     }
 
+    /** @return array<int, list<BundledFile>> that are made, in their order, by the place's position */
+    public function files(): array
+    {
+        $made = [];
+        foreach (DB::table('bundled_files')->where('place_bundle_id', $this->id)->select('position', 'file')->get() as $row) {
+            /** @var \stdClass&object{position: int, file: string} $row */
+            $made[$row->position][] = $row->file;
+        }
+
+        return array_map(fn(array $names): array => array_values(array_filter($this->kind->files(), static fn(BundledFile $file): bool => in_array($file->value, $names, true))), $made);
+    }
+
     /** @return string|null null where it is not made */
     public function content(int $position, BundledFile $file): ?string
     {

@@ -10,6 +10,7 @@ use KeenShadow\Core\Training\Cards\Duty;
 use KeenShadow\Core\Training\Record\Attempt;
 use KeenShadow\Core\Training\Record\Exercise;
 use KeenShadow\Core\Training\Record\Judge;
+use KeenShadow\Core\Training\Record\Need;
 use KeenShadow\Core\Training\Scenes\Scene;
 use KeenShadow\Core\Training\Steps\Order;
 
@@ -25,10 +26,11 @@ final readonly class TrainingPage
     public static function of(TrainingDoor $door, array $attempts, Judge $judge): self
     {
         $row = static function (Exercise $exercise, string $about, string $name, string $words, string $url) use ($attempts, $judge): array {
-            $own = array_values(array_filter($attempts, static fn(Attempt $a): bool => $a->exercise === $exercise && ($exercise === Exercise::Card ? $a->duty?->value === $about : $exercise === Exercise::Lenses || $exercise === Exercise::Drill || $a->about === $about)));
-            $right = array_map($judge->isRight(...), $own);
+            $need = new Need($exercise, $about);
+            $own = array_values(array_filter($attempts, $need->isAbout(...)));
+            $counted = $need->counted($own, $judge);
 
-            return ['name' => $name, 'about' => $words, 'url' => $url, 'state' => self::state($exercise, $own, $right), 'isPassed' => $right !== [] && ($exercise === Exercise::Card ? count(array_keys(array_slice($right, -20), true, true)) >= 18 : $right[count($right) - 1] === true)];
+            return ['name' => $name, 'about' => $words, 'url' => $url, 'state' => self::state($need, $own, $counted), 'isPassed' => $need->isPassed($counted)];
         };
         $sections = [
             __('Is this safe?') => array_map(static fn(Duty $duty): array => $row(Exercise::Card, $duty->value, TrainingWords::duty($duty), __('cards from the rule book, harder as you get on'), $door->url('cards', $duty->value)), Duty::cases()),
@@ -46,16 +48,16 @@ final readonly class TrainingPage
 
     /**
      * @param list<Attempt> $own
-     * @param list<bool|null> $right
+     * @param list<bool> $counted
      */
-    private static function state(Exercise $exercise, array $own, array $right): string
+    private static function state(Need $need, array $own, array $counted): string
     {
         $last = $own === [] ? null : $own[count($own) - 1];
 
         return match (true) {
             $last === null => __('not yet'),
-            $exercise === Exercise::Card => __(':right of the last :of right', ['right' => count(array_keys(array_slice($right, -20), true, true)), 'of' => min(20, count($right))]),
-            $right[count($right) - 1] === true => __('right on :day', ['day' => Days::short($last->at)]),
+            $need->exercise === Exercise::Card => __(':right of the last :of right, each card once', ['right' => count(array_keys($counted, true, true)), 'of' => count($counted)]),
+            $counted !== [] && $counted[count($counted) - 1] => __('right on :day', ['day' => Days::short($last->at)]),
             default => __('not right yet, last on :day', ['day' => Days::short($last->at)]),
         };
     }

@@ -7,6 +7,7 @@ namespace KeenShadow\Core\Tests\Training;
 use DateTimeImmutable;
 use KeenShadow\Core\Rules\Book\Standard;
 use KeenShadow\Core\Rules\Permission;
+use KeenShadow\Core\Training\Cards\Card;
 use KeenShadow\Core\Training\Cards\Deck;
 use KeenShadow\Core\Training\Cards\Duty;
 use KeenShadow\Core\Training\Drill\DrillScore;
@@ -154,20 +155,23 @@ final class ExercisesTest extends TestCase
         self::assertSame(Timing::EarlyOff, DrillScore::of(null, null, 20000.0, 20000.001)->off);
     }
 
-    /** Of the last twenty cards eighteen right; the last try counts, and one of a quarter of a year before does not; what cannot be told neither helps nor harms. */
+    /** Of the last twenty different cards eighteen right, each by its last answer; the last try counts, and one of a quarter of a year before does not; what cannot be told neither helps nor harms. */
     public function testWhatMustBePassed(): void
     {
         $judge = Judge::of(Standard::book());
         $day = new DateTimeImmutable('2027-08-02');
-        $card = static fn(bool $isRight, string $at = '2027-07-01', string $about = 'sunglasses~none'): Attempt => new Attempt(Exercise::Card, $about, ['said' => $isRight ? 'no' : 'yes'], new DateTimeImmutable($at), Duty::Checker);
+        $noes = array_keys(array_filter(Deck::of(Standard::book())->cards, static fn(Card $card): bool => $card->answer->permission === Permission::No));
+        $card = static fn(bool $isRight, string $about, string $at = '2027-07-01'): Attempt => new Attempt(Exercise::Card, $about, ['said' => $isRight ? 'no' : 'yes'], new DateTimeImmutable($at), Duty::Checker);
         $cards = Need::cards(Duty::Checker);
-        $of = static fn(int $right, int $wrong): array => [...array_map($card, array_fill(0, $wrong, false)), ...array_map($card, array_fill(0, $right, true))];
-        self::assertSame(Permission::No, Deck::find(Standard::book(), 'sunglasses~none')?->answer->permission);
+        $of = static fn(int $right, int $wrong): array => array_map(static fn(int $i): Attempt => $card($i >= $wrong, $noes[$i]), range(0, $right + $wrong - 1));
         self::assertTrue($cards->isMet($of(18, 2), $day, $judge));
         self::assertFalse($cards->isMet($of(17, 3), $day, $judge));
         self::assertFalse($cards->isMet($of(19, 0), $day, $judge));
-        self::assertTrue($cards->isMet([...$of(18, 2), $card(true, about: 'gone~none')], $day, $judge));
-        self::assertFalse($cards->isMet(array_map(static fn(): Attempt => $card(true, '2027-05-01'), range(1, 30)), $day, $judge));
+        self::assertTrue($cards->isMet([...$of(18, 2), $card(true, 'gone~none')], $day, $judge));
+        self::assertFalse($cards->isMet(array_fill(0, 30, $card(true, $noes[0])), $day, $judge), 'one card thirty times');
+        self::assertTrue($cards->isMet([...$of(17, 3), $card(true, $noes[0])], $day, $judge), 'put right since');
+        self::assertFalse($cards->isMet([...$of(18, 2), $card(false, $noes[19])], $day, $judge), 'known once');
+        self::assertFalse($cards->isMet(array_map(static fn(int $i): Attempt => $card(true, $noes[$i], '2027-05-01'), range(1, 30)), $day, $judge));
         self::assertFalse(Need::cards(Duty::Instrument)->isMet($of(20, 0), $day, $judge));
         $table = array_keys($judge->orders['table']->steps);
         $steps = static fn(array $order, string $at): Attempt => new Attempt(Exercise::Steps, 'table', ['order' => $order], new DateTimeImmutable($at));

@@ -1,9 +1,8 @@
-@use('App\Pages\Training\KitPage')
 <x-event-frame :frame="$frame" room="training" :title="__('Kit for teachers')">
     <x-training-tabs :event="$frame->event" current="training.kit" />
     <p class="lead-answer">{{ __(':name: each school by itself', ['name' => $page->bundle->placeList->name]) }}</p>
     @if ($page->isOld)<p class="cue-note">{{ __('The event or the deck has changed since these were made: make them again.') }}</p>@endif
-    <p><a href="{{ route('training.kit', $frame->event) }}">{{ __('All kits') }}</a></p>
+    <p><a href="{{ route('training.kit', $frame->event) }}">{{ __('All kits') }}</a> · <a href="{{ route('bundles.zip', [$frame->event, $page->bundle]) }}">{{ __('All of them, with calendars and a table of times (ZIP)') }}</a></p>
     <x-table :label="__('Schools')" class="place-list stacks">
         <x-slot:head>
             <th scope="col">{{ __('School') }}</th>
@@ -21,8 +20,8 @@
                 @endforeach
                 <td class="is-number" data-label="{{ __('Obscuration (area)') }}">{{ $row['times']->obscuration }}</td>
                 <td data-label="{{ __('Files') }}">
-                    @if ($row['isMade'])
-                        @foreach (KitPage::files() as $file => $name)<a class="text-nowrap" href="{{ route('training.kit.file', [$frame->event, $page->bundle, $row['position'], $file]) }}">{{ $name }}<span class="visually-hidden">, {{ $row['times']->name }}</span></a>@if (! $loop->last) · @endif @endforeach
+                    @if ($row['files'] !== [])
+                        @foreach ($row['files'] as $file => $name)<a class="text-nowrap" href="{{ route('training.kit.file', [$frame->event, $page->bundle, $row['position'], $file]) }}">{{ $name }}<span class="visually-hidden">, {{ $row['times']->name }}</span></a>@if (! $loop->last) · @endif @endforeach
                     @else
                         {{ __('not made yet') }}
                     @endif

@@ -10,7 +10,7 @@ use KeenShadow\Core\Training\Cards\Duty;
 /** Something that must be passed, not too long before an event. */
 final readonly class Need
 {
-    /** Of so many cards in a row, so many right (own judgement). */
+    /** Of so many different cards in a row, so many right (own judgement); of one that came again the last answer counts. */
     public const CARDS = 20;
     public const CARDS_RIGHT = 18;
     /** Drills one after the other, all in time. */
@@ -47,23 +47,42 @@ final readonly class Need
      */
     public function isMet(array $attempts, DateTimeImmutable $day, Judge $judge): bool
     {
-        $right = [];
-        foreach ($attempts as $attempt) {
-            if ($this->isAbout($attempt) && $attempt->at >= self::since($day) && $attempt->at <= $day) {
-                $right[] = $judge->isRight($attempt);
-            }
-        }
-        // What cannot be told any more neither helps nor harms.
-        $right = array_values(array_filter($right, is_bool(...)));
+        return $this->isPassed($this->counted(array_values(array_filter($attempts, static fn(Attempt $attempt): bool => $attempt->at >= self::since($day) && $attempt->at <= $day)), $judge));
+    }
 
+    /**
+     * What was right and wrong, as far as it counts: of cards the last answer to each of the last ones, of all else every try.
+     * What cannot be told any more neither helps nor harms.
+     *
+     * @param list<Attempt> $attempts of one person, in order of time
+     *
+     * @return list<bool>
+     */
+    public function counted(array $attempts, Judge $judge): array
+    {
+        $right = [];
+        foreach (array_filter($attempts, $this->isAbout(...)) as $i => $attempt) {
+            $which = $this->exercise === Exercise::Card ? $attempt->about : $i;
+            unset($right[$which]);
+            $right[$which] = $judge->isRight($attempt);
+        }
+        $known = array_values(array_filter($right, is_bool(...)));
+
+        return $this->exercise === Exercise::Card ? array_slice($known, -self::CARDS) : $known;
+    }
+
+    /** @param list<bool> $counted */
+    public function isPassed(array $counted): bool
+    {
         return match ($this->exercise) {
-            Exercise::Card => count(array_keys(array_slice($right, -self::CARDS), true, true)) >= self::CARDS_RIGHT && count($right) >= self::CARDS,
-            Exercise::Drill => count($right) >= self::DRILLS && !in_array(false, array_slice($right, -self::DRILLS), true),
-            default => $right !== [] && $right[count($right) - 1],
+            Exercise::Card => count($counted) === self::CARDS && count(array_keys($counted, true, true)) >= self::CARDS_RIGHT,
+            Exercise::Drill => count($counted) >= self::DRILLS && !in_array(false, array_slice($counted, -self::DRILLS), true),
+            default => $counted !== [] && $counted[count($counted) - 1],
         };
     }
 
-    private function isAbout(Attempt $attempt): bool
+    /** Whether an attempt is one at this. */
+    public function isAbout(Attempt $attempt): bool
     {
         return $attempt->exercise === $this->exercise && match ($this->exercise) {
             Exercise::Card => $attempt->duty?->value === $this->about,

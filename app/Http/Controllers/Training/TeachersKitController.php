@@ -14,12 +14,12 @@ use App\Models\Sky\PlaceBundle;
 use App\Models\Training\QueueCard;
 use App\Pages\Event\BundlesPage;
 use App\Pages\Event\EventFrames;
-use App\Pages\Training\KitPage;
+use App\Pages\Training\TeachersKitPage;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
 
 /** For the teachers of a district: each school's times, and what was made for it. It is asked for, and sent whole, where run sheets of many places are. */
-final class KitController
+final class TeachersKitController
 {
     public function __construct(private readonly EventFrames $frames) {}
 
@@ -30,7 +30,7 @@ final class KitController
 
     public function show(Event $event, PlaceBundle $placeBundle, Eclipses $eclipses): View
     {
-        return view('training.kit-show', ['frame' => $this->frames->of($event), 'page' => KitPage::of($event, $placeBundle, $eclipses->onDate($event->eclipse_date->format('Y-m-d')))]);
+        return view('training.kit-show', ['frame' => $this->frames->of($event), 'page' => TeachersKitPage::of($event, $placeBundle, $eclipses->onDate($event->eclipse_date->format('Y-m-d')))]);
     }
 
     public function file(Event $event, PlaceBundle $placeBundle, string $position, BundledFile $bundledFile): Response

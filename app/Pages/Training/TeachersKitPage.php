@@ -13,31 +13,35 @@ use Illuminate\Contracts\Pagination\LengthAwarePaginator;
 use KeenShadow\Core\Sky\SolarEclipse;
 
 /** A kit that was made: each school with its times and its files. */
-final readonly class KitPage
+final readonly class TeachersKitPage
 {
     private const PER_PAGE = 50;
 
     /**
      * @param LengthAwarePaginator<int, ListedPlace> $places
-     * @param list<array{position: int, times: ListedPlaceRow, filters: string, isMade: bool}> $rows of this page
+     * @param list<array{position: int, times: ListedPlaceRow, filters: string, files: array<string, string>}> $rows of this page
      */
     private function __construct(public PlaceBundle $bundle, public LengthAwarePaginator $places, public array $rows, public bool $isOld) {}
 
     public static function of(Event $event, PlaceBundle $bundle, SolarEclipse $eclipse): self
     {
         $places = $bundle->placeList->places()->orderBy('position')->paginate(self::PER_PAGE);
-        $made = $bundle->places()->pluck('position')->flip();
-        $rows = array_map(static function (ListedPlace $place) use ($event, $eclipse, $made): array {
+        $files = $bundle->files();
+        $rows = array_map(static function (ListedPlace $place) use ($event, $eclipse, $files): array {
             $times = ListedPlaceRow::of($place, $eclipse, $event);
 
-            return ['position' => $place->position, 'times' => $times, 'filters' => $times->filters === '' ? __('filters stay on') : $times->filters, 'isMade' => $made->has($place->position)];
+            return ['position' => $place->position, 'times' => $times, 'filters' => $times->filters === '' ? __('filters stay on') : $times->filters, 'files' => self::named($files[$place->position] ?? [])];
         }, array_values($places->items()));
 
         return new self($bundle, $places, $rows, $bundle->isOld($event));
     }
 
-    /** @return array<string, string> what the files of a school are, by their names */
-    public static function files(): array
+    /**
+     * @param list<BundledFile> $files
+     *
+     * @return array<string, string> what they are, by their names
+     */
+    private static function named(array $files): array
     {
         return array_column(array_map(static fn(BundledFile $file): array => [$file->value, match ($file) {
             BundledFile::Sheet => __('Run sheet'),
@@ -46,6 +50,6 @@ final readonly class KitPage
             BundledFile::HandoutLarge => __('in large print'),
             BundledFile::HandoutPlain => __('in plain language'),
             BundledFile::Cards => __('Cards for the queue'),
-        }], BundledFile::cases()), 1, 0);
+        }], $files), 1, 0);
     }
 }
