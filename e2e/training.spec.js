@@ -164,7 +164,7 @@ test("a kit for the school of a district: asked for, made by the queue, its hand
     await expect(page.getByRole("row", { name: /Salt Pan School/ })).toContainText("filters may come off from");
     await expectAccessible(page);
     const download = page.waitForEvent("download");
-    await page.getByRole("link", { name: "Handout, Salt Pan School" }).click();
+    await page.getByRole("link", { name: "Handout Salt Pan School" }).click();
     expect((await download).suggestedFilename()).toBe("salt-pan-school-handout.pdf");
     await person.context.dispose();
 });

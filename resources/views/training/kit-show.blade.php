@@ -21,7 +21,7 @@
                 <td class="is-number" data-label="{{ __('Obscuration (area)') }}">{{ $row['times']->obscuration }}</td>
                 <td data-label="{{ __('Files') }}">
                     @if ($row['files'] !== [])
-                        @foreach ($row['files'] as $file => $name)<a class="text-nowrap" href="{{ route('training.kit.file', [$frame->event, $page->bundle, $row['position'], $file]) }}">{{ $name }}<span class="visually-hidden">, {{ $row['times']->name }}</span></a>@if (! $loop->last) · @endif @endforeach
+                        @foreach ($row['files'] as $file => $name)<a class="text-nowrap" href="{{ route('training.kit.file', [$frame->event, $page->bundle, $row['position'], $file]) }}">{{ $name }}<span class="visually-hidden"> {{ $row['times']->name }}</span></a>@if (! $loop->last) · @endif @endforeach
                     @else
                         {{ __('not made yet') }}
                     @endif

@@ -154,6 +154,7 @@ final class BundleTest extends TestCase
         $ask($other->id)->assertSessionHasErrors(['list' => 'Choose a list of places.']);
         $this->list->update(['size' => 1001]);
         $ask($this->list->id)->assertSessionHasErrors(['list' => 'At most 1000 places at once: cut the list in two.']);
+        $this->post(route('bundles.store', $this->event), ['kind' => ['kit'], 'list' => ['1'], 'wall' => ['a4']])->assertSessionHasErrors(['kind' => 'This form is not whole: load the page again.', 'list', 'wall']);
         $this->actingAs($this->member(Role::Helper, $this->organiser->organisation));
         $ask($this->list->id)->assertForbidden();
     }

@@ -42,7 +42,9 @@ final class BundleRequest extends FormRequest
 
     public function kind(): BundleKind
     {
-        return $this->enum('kind', BundleKind::class) ?? BundleKind::Sheets;
+        $kind = $this->input('kind');
+
+        return BundleKind::tryFrom(is_string($kind) ? $kind : '') ?? BundleKind::Sheets;
     }
 
     public function list(): ?PlaceList
