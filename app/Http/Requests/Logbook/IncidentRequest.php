@@ -42,7 +42,7 @@ final class IncidentRequest extends FormRequest
             'seen_by' => ['nullable', 'string', 'max:120'],
             'method' => ['required', Rule::enum(HowLooked::class)],
             ...$this->pairRules($this->event()),
-            'viewer_id' => ['nullable', Rule::exists('viewers', 'id')->where('event_id', $this->event()->id)->whereNull('deleted_at')],
+            'viewer_id' => ['nullable', 'integer', Rule::exists('viewers', 'id')->where('event_id', $this->event()->id)->whereNull('deleted_at')],
             'instrument' => ['nullable', 'string', 'max:120'],
         ];
     }

@@ -20,7 +20,7 @@ trait NamesPair
     /** @return array<string, list<mixed>> */
     private function pairRules(Event $event): array
     {
-        return ['lot_id' => ['nullable', Rule::exists('lots', 'id')->where('organisation_id', $event->organisation_id)], 'tag' => ['nullable', 'integer', 'between:1,1000000']];
+        return ['lot_id' => ['nullable', 'integer', Rule::exists('lots', 'id')->where('organisation_id', $event->organisation_id)], 'tag' => ['nullable', 'integer', 'between:1,1000000']];
     }
 
     /** @return array<string, string> */

@@ -32,7 +32,9 @@ final class TickRequest extends FormRequest
 
     public function item(): string
     {
-        return $this->string('item')->toString();
+        $item = $this->input('item');
+
+        return is_string($item) ? $item : '';
     }
 
     public function state(): ?string
