@@ -61,7 +61,7 @@ final class BundleController
         }
         $file = BundleZip::file($placeBundle, $eclipses->onDate($event->eclipse_date->format('Y-m-d')));
 
-        return response()->file($file, ['Content-Type' => 'application/zip', 'Content-Disposition' => Download::disposition($placeBundle->placeList->name, "{$placeBundle->kind->value}-{$placeBundle->id}", '.zip')])->deleteFileAfterSend();
+        return response()->file($file, ['Content-Type' => 'application/zip', 'Content-Disposition' => Download::disposition($placeBundle->placeList->name, "{$placeBundle->kind->value}-{$placeBundle->id}", "-{$placeBundle->kind->value}.zip")])->deleteFileAfterSend();
     }
 
     public function destroy(Event $event, PlaceBundle $placeBundle): RedirectResponse
