@@ -1,3 +1,5 @@
+import { readFileSync, readdirSync } from "node:fs";
+
 /** What people, and others, type into a field. */
 export const TEXTS = [
     "",
@@ -58,3 +60,18 @@ export const SAMPLES = [
     '{"type":"FeatureCollection","features":[{"type":"Feature","properties":{"name":"Hall"},"geometry":{"type":"Polygon","coordinates":[[[-6.2926,36.5297],[-6.2927,36.5297],[-6.2927,36.5298],[-6.2926,36.5297]]]}}]}',
     "nm,transmittance\n380,1e-5\n500,1.2e-5\n780,1e-5\n",
 ];
+
+/** The fields that the program's own requests know. */
+export const FIELDS = (() => {
+    const files = (folder) =>
+        readdirSync(folder, { withFileTypes: true }).flatMap((entry) =>
+            entry.isDirectory() ? files(`${folder}/${entry.name}`) : [`${folder}/${entry.name}`],
+        );
+    const source = files("app/Http/Requests").map((file) => readFileSync(file, "utf8"));
+    const names = source.flatMap((text) =>
+        [...text.matchAll(/'([a-z_]+)(?:\.\*[a-z_.]*)?' => /g)].map(([, name]) => name),
+    );
+    return [
+        ...new Set([...names, "best", "sort", "page", "q", "minute", "_method", "eclipse", "other_date", "as_typed"]),
+    ];
+})();
