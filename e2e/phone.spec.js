@@ -34,5 +34,4 @@ test("on a phone no page scrolls sideways and no table loses a column", async ({
         todo.push(...links.filter(isPage));
     }
     expect(visits.size).toBeGreaterThan(150);
-    console.log(visits.size, seen.size);
 });

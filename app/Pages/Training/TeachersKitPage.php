@@ -19,21 +19,22 @@ final readonly class TeachersKitPage
 
     /**
      * @param LengthAwarePaginator<int, ListedPlace> $places
-     * @param list<array{position: int, times: ListedPlaceRow, filters: string, files: array<string, string>}> $rows of this page
+     * @param list<array{position: int, times: ListedPlaceRow, filters: string, files: array<string, string>}> $rows of this page; no files of what has changed since
      */
     private function __construct(public PlaceBundle $bundle, public LengthAwarePaginator $places, public array $rows, public bool $isOld) {}
 
     public static function of(Event $event, PlaceBundle $bundle, SolarEclipse $eclipse): self
     {
         $places = $bundle->placeList->places()->orderBy('position')->paginate(self::PER_PAGE);
-        $files = $bundle->files();
+        $isOld = $bundle->isOld($event);
+        $files = $isOld ? [] : $bundle->files();
         $rows = array_map(static function (ListedPlace $place) use ($event, $eclipse, $files): array {
             $times = ListedPlaceRow::of($place, $eclipse, $event);
 
             return ['position' => $place->position, 'times' => $times, 'filters' => $times->filters === '' ? __('filters stay on') : $times->filters, 'files' => self::named($files[$place->position] ?? [])];
         }, array_values($places->items()));
 
-        return new self($bundle, $places, $rows, $bundle->isOld($event));
+        return new self($bundle, $places, $rows, $isOld);
     }
 
     /**

@@ -2,7 +2,7 @@
     <x-training-tabs :event="$frame->event" current="training.kit" />
     <p class="lead-answer">{{ __(':name: each school by itself', ['name' => $page->bundle->placeList->name]) }}</p>
     @if ($page->isOld)<p class="cue-note">{{ __('The event or the deck has changed since these were made: make them again.') }}</p>@endif
-    <p><a href="{{ route('training.kit', $frame->event) }}">{{ __('All kits') }}</a> · <a href="{{ route('bundles.zip', [$frame->event, $page->bundle]) }}">{{ __('All of them, with calendars and a table of times (ZIP)') }}</a></p>
+    <p><a href="{{ route('training.kit', $frame->event) }}">{{ __('All kits') }}</a>@if (! $page->isOld) · <a href="{{ route('bundles.zip', [$frame->event, $page->bundle]) }}">{{ __('All of them, with calendars and a table of times (ZIP)') }}</a>@endif</p>
     <x-table :label="__('Schools')" class="place-list stacks">
         <x-slot:head>
             <th scope="col">{{ __('School') }}</th>
@@ -23,7 +23,7 @@
                     @if ($row['files'] !== [])
                         @foreach ($row['files'] as $file => $name)<a class="text-nowrap" href="{{ route('training.kit.file', [$frame->event, $page->bundle, $row['position'], $file]) }}">{{ $name }}<span class="visually-hidden"> {{ $row['times']->name }}</span></a>@if (! $loop->last) · @endif @endforeach
                     @else
-                        {{ __('not made yet') }}
+                        {{ $page->isOld ? __('of before: to be made again') : __('not made yet') }}
                     @endif
                 </td>
             </tr>

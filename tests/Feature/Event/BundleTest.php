@@ -75,7 +75,8 @@ final class BundleTest extends TestCase
         self::assertCount(9, array_unique($uids[0]), 'no two places have the same entry: three first bites, and filters off, warning, on at two of them');
 
         $this->event->refresh()->update(['title' => 'Other']);
-        $this->get(route('runsheet.places', $this->event))->assertSee('The event has changed since');
+        $this->get(route('runsheet.places', $this->event))->assertSee('The event has changed since')->assertDontSee('.zip');
+        $this->get(route('bundles.zip', [$this->event, $bundle]))->assertSessionHasErrors('list');
         $this->post(route('bundles.store', $this->event), ['uuid' => Str::uuid()->toString()] + $form)->assertSessionHasNoErrors();
         $this->get(route('runsheet.places', $this->event))->assertDontSee('The event has changed since');
         $bundle = PlaceBundle::query()->sole();
@@ -116,7 +117,8 @@ final class BundleTest extends TestCase
         $card = QueueCard::query()->firstOrFail();
         $this->travel(1)->seconds();
         $card->changeFrom($card->version, ['answer' => 'Another.']);
-        $this->get(route('training.kit.show', [$this->event, $bundle]))->assertSee('make them again');
+        $this->get(route('training.kit.show', [$this->event, $bundle]))->assertSee('make them again')->assertDontSee('handout.pdf');
+        $this->get(route('training.kit.file', [$this->event, $bundle, 1, 'handout.pdf']))->assertRedirect(route('training.kit.show', [$this->event, $bundle]));
         $this->event->refresh()->update(['policy' => Policy::IndirectOnly]);
         $ask('a4')->assertSessionHasNoErrors();
         $strict = implode(array_map(static fn(string $file, string $content): string => str_ends_with($file, '.pdf') ? self::text($content) : $content, array_keys($zip = $this->zip(PlaceBundle::query()->sole())), $zip));

@@ -59,6 +59,9 @@ final class BundleController
         if ($placeBundle->made() < $placeBundle->size) {
             return self::back($event, $placeBundle->kind)->withErrors(['list' => __('Not all is made yet; there is no file of half of it.')]);
         }
+        if ($placeBundle->isOld($event)) {
+            return self::back($event, $placeBundle->kind)->withErrors(['list' => __('The event has changed since it was made: what it says of times and filters may be wrong. Make it again.')]);
+        }
         $file = BundleZip::file($placeBundle, $eclipses->onDate($event->eclipse_date->format('Y-m-d')));
 
         return response()->file($file, ['Content-Type' => 'application/zip', 'Content-Disposition' => Download::disposition($placeBundle->placeList->name, "{$placeBundle->kind->value}-{$placeBundle->id}", "-{$placeBundle->kind->value}.zip")])->deleteFileAfterSend();

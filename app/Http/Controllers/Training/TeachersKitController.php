@@ -15,6 +15,7 @@ use App\Models\Training\QueueCard;
 use App\Pages\Event\BundlesPage;
 use App\Pages\Event\EventFrames;
 use App\Pages\Training\TeachersKitPage;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
 
@@ -33,8 +34,11 @@ final class TeachersKitController
         return view('training.kit-show', ['frame' => $this->frames->of($event), 'page' => TeachersKitPage::of($event, $placeBundle, $eclipses->onDate($event->eclipse_date->format('Y-m-d')))]);
     }
 
-    public function file(Event $event, PlaceBundle $placeBundle, string $position, BundledFile $bundledFile): Response
+    public function file(Event $event, PlaceBundle $placeBundle, string $position, BundledFile $bundledFile): Response|RedirectResponse
     {
+        if ($placeBundle->isOld($event)) {
+            return redirect()->route('training.kit.show', [$event, $placeBundle]);
+        }
         $content = $placeBundle->content((int) $position, $bundledFile) ?? abort(404);
         $place = $placeBundle->places()->where('position', $position)->value('name');
 
