@@ -3,8 +3,8 @@ import { expect, expectNoSidewaysScroll, signIn, test } from "./support.js";
 /** Downloads are no pages; a question with values in the address shows the page that is looked at anyway. */
 const isPage = (address) => !/\.(csv|ics|kml|geojson|gpx|json|pdf|svg)$/.test(address) && !address.includes("?");
 
-/** An address without the numbers and codes of what it shows, but for its event. */
-const kind = (address) => address.replace(/(?<!^\/events)\/(\d+|[0-9a-f-]{36,40})(?=\/|$)/g, "/one");
+/** An address without the numbers and codes of what it shows. */
+const kind = (address) => address.replace(/\/(\d+|[0-9a-f-]{36,40})(?=\/|$)/g, "/one");
 
 test("on a phone no page scrolls sideways and no table loses a column", async ({ page }) => {
     test.setTimeout(240_000);
@@ -15,7 +15,7 @@ test("on a phone no page scrolls sideways and no table loses a column", async ({
     const todo = ["/"];
     while (todo.length > 0) {
         const address = todo.shift();
-        // All events have the same pages; the demo's second and third have most on them, and so has the 36th pair. Two of a kind stand for the others.
+        // All events have the same pages; the demo's second and third have most on them, and so has the 36th pair. Two of a kind, mostly one of each, stand for the others.
         if (/^\/events\/(?![23]\b)\d|pairs\/(?!36$)\d/.test(address) || visits.get(kind(address)) === 2) continue;
         if (seen.has(address)) continue;
         seen.add(address);
@@ -33,5 +33,5 @@ test("on a phone no page scrolls sideways and no table loses a column", async ({
         expect(lost, address).toEqual([]);
         todo.push(...links.filter(isPage));
     }
-    expect(visits.size).toBeGreaterThan(150);
+    expect(visits.size).toBeGreaterThan(100);
 });
