@@ -79,7 +79,7 @@ final class CameraCues
 
         return [
             $cue('hands', 'measure', __('hands to the filter, it stays on'), 'c2', -self::HANDS_S, 0, __('Wait for the call. Nothing is taken off before.')),
-            $cue('list', 'measure', __('the list, once it is called'), 'c2', (int) ceil($sinceC2), (int) floor((float) $plan->freeS()), __('Only once “filters may come off” is called: filter off, :list; filter on again with the warning. Then look up.', [
+            $cue('list', 'measure', __('the list, once it is called'), 'c2', (int) ceil($sinceC2), (int) floor((float) $plan->freeS()), __('Only once “filters may come off” is called: filter off, :list; then filter on, at the latest with the warning. Look only until “filters on” is called.', [
                 'list' => implode(', ', array_map(static fn(PlannedShot $shot, int $i): string => ($i + 1) . ' ' . $shot->wish->name . ' (' . Numbers::decimal(($shot->toUt - $shot->fromUt) * self::DAY_S) . ' s)', $list->shots, array_keys($list->shots))),
             ])),
         ];

@@ -30,8 +30,8 @@
                     <tr><td class="number">{{ $shot['number'] }}</td><td><span class="what">{{ $shot['name'] }}</span> <span>+{{ $shot['since'] }} s</span><br><span class="exposures">{{ $shot['exposures'] }}</span></td></tr>
                 @endforeach
             </table>
+            <p>{{ __('After the last picture: filter on, hands off. Look only until “filters on” is called.') }}</p>
             <p class="call">{{ __('Filter on by :on', ['on' => $shots->on]) }}</p>
-            <p>{{ __('Then hands off, and look up.') }}</p>
         @else
             <p class="call">{{ __('The filter stays on all the time.') }}</p>
             <p>{{ $mayStand ? __('Nothing is taken without it.') : __('No picture is planned: it may not stand there so.') }}</p>

@@ -1,7 +1,7 @@
 {{-- A shot list along the time without filter; App\Drawings\Photo\TotalityLine computed every place. --}}
 <h3>{{ $title }} <span class="meaning">{{ __('filter off from :off, on by :on', ['off' => $off, 'on' => $on]) }}</span></h3>
 @if ($rows === [])
-    <p>{{ __('Too short for any picture: leave the filter on and look up.') }}</p>
+    <p>{{ __('Too short for any picture: leave the filter on.') }}</p>
 @elseif ($line !== null)
     <div class="totality-line">
         <svg height="62" role="img" aria-label="{{ __(':title: :n wishes along the time without filter', ['title' => $title, 'n' => count($rows)]) }}">

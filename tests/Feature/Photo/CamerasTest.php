@@ -9,6 +9,7 @@ use App\Domain\RunSheet\EventSheet;
 use App\Models\Photo\KitItem;
 use App\Models\Photo\PhotoPlan;
 use Illuminate\Support\Arr;
+use KeenShadow\Core\Audience\Policy;
 use KeenShadow\Core\Photo\Kit\KitKind;
 use KeenShadow\Core\RunSheet\Cues\Cue;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -120,11 +121,13 @@ final class CamerasTest extends TestCase
     #[TestWith(['2027-08-02', 40.4, -3.7])]
     #[TestWith(['2027-08-02', 36.74, -6.29])]
     #[TestWith(['2026-08-12', 38.8, 9.0])]
-    public function testWhereFiltersStayOnNothingIsTakenWithoutOne(string $date, float $lat, float $lon): void
+    #[TestWith(['2027-08-02', 36.53, -6.29, Policy::IndirectOnly])]
+    #[TestWith(['2027-08-02', 36.53, -6.29, Policy::Banner])]
+    public function testWhereFiltersStayOnNothingIsTakenWithoutOne(string $date, float $lat, float $lon, ?Policy $policy = null): void
     {
-        $event = $this->eventOf($this->user, ['eclipse_date' => $date, 'lat' => $lat, 'lon' => $lon]);
+        $event = $this->eventOf($this->user, ['eclipse_date' => $date, 'lat' => $lat, 'lon' => $lon, 'policy' => $policy]);
         $plan = self::cameraOf($event, $this->user);
-        $this->get(route('photo.show', [$event, $plan]))->assertOk()->assertSee('Nothing is taken without the filter.')->assertSee('The filter stays on all the time')->assertDontSee('class="line-shot"', false);
+        $this->get(route('photo.show', [$event, $plan]))->assertOk()->assertSee('Nothing is taken without the filter.')->assertSee('The filter stays on all the time')->assertDontSee('class="line-shot"', false)->assertDontSee('look up');
         self::assertStringNotContainsString(',off', (string) $this->get(route('photo.csv', [$event, $plan]))->getContent());
         $file = json_decode((string) $this->get(route('photo.json', [$event, $plan]))->getContent(), true);
         self::assertIsArray($file);
@@ -148,7 +151,7 @@ final class CamerasTest extends TestCase
         }
         $list = array_values(array_filter(EventSheet::of($this->event)->sheet()->cues, static fn(Cue $cue): bool => str_contains($cue->name, 'the list')))[0];
         $totality = app(EventCameras::class)->of($plan)->totality;
-        self::assertStringContainsString('Only once “filters may come off” is called: filter off, 1 First beads (2 s), 2 Corona (7 s); filter on again', $list->crew);
+        self::assertStringContainsString('Only once “filters may come off” is called: filter off, 1 First beads (2 s), 2 Corona (7 s); then filter on, at the latest with the warning. Look only until', $list->crew);
         self::assertEqualsWithDelta(((float) $totality->onUt - (float) $totality->offUt) * 86400, $list->durationS, 1.0);
         $plan->update(['programme' => ['watched_by' => 'Noor'] + $plan->programme]);
         $this->post(route('photo.cues', $this->event));

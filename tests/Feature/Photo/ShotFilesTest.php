@@ -83,6 +83,8 @@ final class ShotFilesTest extends TestCase
         foreach (['First beads', '1/6400 ×5 s', 'Corona', 'Filter off on the call, not before', 'Filter on by'] as $words) {
             self::assertStringContainsString($words, $front);
         }
+        // Whoever reads it in its order looks before filters go on, never after.
+        self::assertMatchesRegularExpression('/Look\s+only\s+until.*Filter on by/s', $front);
         self::assertStringContainsString('Clouded until the last 40 s', Process::run(['pdftotext', '-f', '2', $path, '-'])->throw()->output());
         $xml = Process::run(['pdftohtml', '-xml', '-i', '-stdout', $path])->throw()->output();
         unlink($path);

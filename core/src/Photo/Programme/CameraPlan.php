@@ -140,7 +140,7 @@ final readonly class CameraPlan
         return Verdict::of(PhotoSubject::Camera, [...$this->against, ...Fitness::findings($this)], new Finding(
             Level::Yes,
             'Filter, mount and list are in order, and somebody watches it.',
-            'Set it, leave it, and look up.',
+            'Set it, and leave it to itself.',
             Source::CommonPractice,
             'sensor-only',
         ));
