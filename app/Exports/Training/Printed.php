@@ -37,6 +37,12 @@ final class Printed
         return PlainPdf::of(view('training.signs', ['handout' => $handout, 'spots' => $spots])->render(), $paper->value, true);
     }
 
+    /** @param list<array{name: string, what: string, materials: list<string>, steps: list<string>}> $demonstrations */
+    public static function demonstrations(string $title, array $demonstrations, SheetPaper $paper): string
+    {
+        return PlainPdf::of(view('training.demonstrations', ['title' => $title, 'demonstrations' => $demonstrations])->render(), $paper->value);
+    }
+
     /**
      * Fronts, then the backs that belong to them; a card that asks for a number that there is not here is left out.
      *

@@ -16,6 +16,7 @@ use App\Models\Event;
 use App\Models\Training\QueueCard;
 use App\Models\User;
 use App\Pages\Event\EventFrames;
+use App\Pages\Training\Demonstrations;
 use App\Pages\Training\PrintedPage;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Response;
@@ -44,6 +45,11 @@ final class PrintedController
     public function signs(Event $event, SheetPaper $sheetPaper, Rounds $rounds): Response
     {
         return self::pdf($event, 'signs', $sheetPaper, Printed::signs($this->told($event), $rounds->of($event)->spots, $sheetPaper));
+    }
+
+    public function demonstrations(Event $event, SheetPaper $sheetPaper): Response
+    {
+        return self::pdf($event, 'demonstrations', $sheetPaper, Printed::demonstrations($event->title, Demonstrations::of($event), $sheetPaper));
     }
 
     public function queue(Event $event, SheetPaper $sheetPaper): Response
