@@ -70,19 +70,20 @@ export function latestOfMany() {
     };
 }
 
-/** Puts each message at its field and takes away those of the time before. */
+/** Puts each message at its field and takes away those of the time before, also what the page came with. */
 export function showFaults(form, errors) {
     form.querySelectorAll("[data-now]").forEach((fault) => fault.remove());
     form.querySelectorAll("[aria-invalid]").forEach((field) => field.removeAttribute("aria-invalid"));
     Object.entries(errors).forEach(([name, [message]]) => {
         const field = form.elements[name];
         if (!field) return;
+        const id = `${name}-fault`;
+        form.querySelector(`#${CSS.escape(id)}`)?.remove();
         const fault = document.createElement("p");
         fault.className = "fault";
-        fault.id = `${name}-fault`;
+        fault.id = id;
         fault.dataset.now = "";
         fault.textContent = message;
-        field.parentElement.querySelector(".fault")?.remove();
         field.setAttribute("aria-invalid", "true");
         field.after(fault);
     });
