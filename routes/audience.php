@@ -14,7 +14,8 @@ use Illuminate\Support\Facades\Route;
 Route::prefix('events/{event}/audience')->name('audience.')->scopeBindings()->group(function (): void {
     Route::get('/', [AudienceController::class, 'index'])->name('index')->can('view', 'event');
     Route::get('methods', MethodsController::class)->name('methods')->can('view', 'event');
-    Route::get('phase-strip', StripController::class)->name('strip')->can('view', 'event');
+    Route::get('phase-strip', [StripController::class, 'show'])->name('strip')->can('view', 'event');
+    Route::get('phase-strip-{sheetPaper}.pdf', [StripController::class, 'sheet'])->name('strip.sheet')->can('view', 'event');
     Route::get('queues', CrowdController::class)->name('crowd')->can('view', 'event');
     Route::get('stations', [StationController::class, 'index'])->name('stations')->can('view', 'event');
     Route::get('list', [ListController::class, 'index'])->name('list')->can('view', 'event');

@@ -78,7 +78,7 @@ export function showFaults(form, errors) {
         const field = form.elements[name];
         if (!field) return;
         const id = `${name}-fault`;
-        form.querySelector(`#${CSS.escape(id)}`)?.remove();
+        form.querySelector(`[id="${id}"]`)?.remove();
         const fault = document.createElement("p");
         fault.className = "fault";
         fault.id = id;

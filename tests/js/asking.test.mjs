@@ -59,7 +59,6 @@ test("messages of a refusal stand at their fields, and go with the next answer",
     const field = {
         faults: [],
         set: {},
-        parentElement: { querySelector: () => null },
         setAttribute(name, value) {
             this.set[name] = value;
         },
@@ -70,8 +69,11 @@ test("messages of a refusal stand at their fields, and go with the next answer",
             this.faults.push(fault);
         },
     };
+    // What the page came with.
+    const removed = [];
     const form = {
         elements: { hole_mm: field },
+        querySelector: (which) => ({ remove: () => removed.push(which) }),
         querySelectorAll: (which) =>
             which === "[data-now]" ? [...field.faults] : "aria-invalid" in field.set ? [field] : [],
     };
@@ -81,6 +83,7 @@ test("messages of a refusal stand at their fields, and go with the next answer",
     assert.equal((await wrong).piece, null);
     assert.deepEqual([field.faults[0].textContent, field.faults[0].id], ["The hole is a number.", "hole_mm-fault"]);
     assert.equal(field.set["aria-invalid"], "true");
+    assert.deepEqual(removed, ['[id="hole_mm-fault"]'], "of no other field");
     const right = ask("/box", { hole_mm: "1" });
     answer(1, "<dl>");
     assert.equal((await right).piece, "<dl>");

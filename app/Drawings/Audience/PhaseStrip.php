@@ -6,6 +6,7 @@ namespace App\Drawings\Audience;
 
 use App\Drawings\Sky\DiscSample;
 use App\Text\Clock;
+use App\Text\Days;
 use App\Text\Numbers;
 use App\Text\SkyWords;
 use KeenShadow\Core\Geometry\TwoCircles;
@@ -25,23 +26,27 @@ final readonly class PhaseStrip
     private const EACH_SIDE = 3;
     private const LEAST_HALF_CHORD_MM = 0.25;
 
-    /** @param list<array{path: string, name: string, time: string, words: string}> $discs while the Sun is up */
-    private function __construct(public array $discs) {}
+    /**
+     * @param list<array{path: string, name: string, time: string, words: string}> $discs while the Sun is up
+     * @param string $when the day, and the zone of all times
+     */
+    private function __construct(public array $discs, public string $when) {}
 
     public static function of(LocalEclipse $here): self
     {
         $middle = $here->circumstances->maximum;
+        $clock = Clock::over($here);
         $discs = [];
         for ($k = -self::EACH_SIDE; $k <= self::EACH_SIDE; ++$k) {
             $edge = $k < 0 ? $here->begins() : $here->ends();
             $seconds = ((float) $edge->format('U.u') - (float) $middle->time()->format('U.u')) * abs($k) / self::EACH_SIDE;
             $view = $k === 0 ? $middle : $here->at($middle->time()->modify(sprintf('%+d milliseconds', (int) round(1000 * $seconds))));
             if ($view->isSunUp()) {
-                $discs[] = self::disc($view, self::name($k), Clock::over($here)->minute($view->time()));
+                $discs[] = self::disc($view, self::name($k), $clock->minute($view->time()));
             }
         }
 
-        return new self($discs);
+        return new self($discs, Days::full($here->local($middle->time())) . ', ' . $clock->zone());
     }
 
     /** @return array{path: string, name: string, time: string, words: string} */

@@ -11,7 +11,6 @@
             </tr>
         @endforeach
     </x-table>
-    <p><a href="{{ route('audience.strip', $frame->event) }}">{{ __('A strip of the phases to be felt') }}</a></p>
     <h2 id="queue">{{ __('Cards for whoever waits') }}</h2>
     <p class="note">{{ __('A question in front, its answer behind: print on both sides, turned over the long edge, and cut into four. Words in braces are filled with this site\'s own numbers: :words. A card with one that there is not here is left out.', ['words' => $page->placeholders]) }}</p>
     @if ($page->cards !== [])

@@ -7,11 +7,15 @@ namespace Tests\Feature\Audience;
 use App\Domain\Sky\Eclipses;
 use App\Drawings\Audience\LightSound;
 use App\Drawings\Audience\PhaseStrip;
+use App\Exports\Audience\StripPdf;
+use App\Exports\SheetPaper;
 use DateTimeZone;
+use Illuminate\Support\Facades\Process;
 use KeenShadow\Core\Sky\Ephemeris;
 use KeenShadow\Core\Sky\LocalEclipse;
 use KeenShadow\Core\Sky\Observer;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use Tests\Feature\WithEvent;
 use Tests\RefreshDatabase;
 use Tests\TestCase;
@@ -21,6 +25,8 @@ final class PhaseStripTest extends TestCase
 {
     use RefreshDatabase;
     use WithEvent;
+
+    private const PX_PER_MM = 8;
 
     /** @return array<string, array{string, float, float, int}> date, place, discs */
     public static function places(): array
@@ -50,7 +56,54 @@ final class PhaseStripTest extends TestCase
     public function testItIsAPageOfTheEvent(): void
     {
         $this->event->update(['eclipse_date' => '2027-08-02', 'lat' => 36.53, 'lon' => -6.29, 'timezone' => 'Europe/Madrid']);
-        $this->get(route('audience.strip', $this->event))->assertOk()->assertSee('Max 10:46')->assertSee('A bar 100 mm long')->assertSee('width="44mm"', false);
+        $this->get(route('audience.strip', $this->event))->assertOk()->assertSee('Max 10:46')->assertSee('A bar 100 mm long')->assertSee('phase-strip-letter.pdf');
+    }
+
+    /** On the sheet, as an outside reader (poppler) sees it: as wide as it says, and as much of it dark as is left of the Sun. */
+    #[TestWith(['2027-08-02'])]
+    #[TestWith(['2028-01-26'])]
+    public function testTheSheetIsInTrueSize(string $date): void
+    {
+        $strip = PhaseStrip::of(LocalEclipse::seenFrom($this->app->make(Eclipses::class)->onDate($date), Observer::at(36.53, -6.29, 0), new DateTimeZone('UTC'), new Ephemeris()));
+        $picture = Process::input(StripPdf::of($strip, $this->event, SheetPaper::A4))->run(['pdftoppm', '-gray', '-r', (string) (25.4 * self::PX_PER_MM), '-'])->throw()->output();
+        self::assertSame(1, preg_match('/^P5\s(\d+) (\d+)\s255\s/', $picture, $head));
+        $rows = str_split(substr($picture, strlen($head[0])), max(1, (int) $head[1]));
+        // The first is the whole Sun: the rows with the longest dark runs go through its middle.
+        $runs = [];
+        foreach ($rows as $y => $row) {
+            if (preg_match('/[\x00-\x7f]{200,}/', substr($row, 0, 60 * self::PX_PER_MM), $run, PREG_OFFSET_CAPTURE) === 1) {
+                $runs[$y] = [strlen($run[0][0]), $run[0][1]];
+            }
+        }
+        self::assertNotSame([], $runs);
+        $top = min(array_keys($runs));
+        $first = array_filter($runs, static fn(int $y): bool => $y < $top + 40 * self::PX_PER_MM, ARRAY_FILTER_USE_KEY);
+        [$width, $left] = max([[0, 0], ...$first]);
+        $middle = ($top + max([$top, ...array_keys($first)])) / 2;
+        self::assertEqualsWithDelta(2 * PhaseStrip::RADIUS_MM, $width / self::PX_PER_MM, 0.5, 'with half of its dashed ring on either side');
+        foreach (array_slice($strip->discs, 0, 4) as $i => $disc) {
+            $x = $left + $width / 2 + $i * PhaseStrip::PITCH_MM * self::PX_PER_MM;
+            self::assertEqualsWithDelta(1 - (float) $disc['words'] / 100, self::darkShare($rows, $x, $middle), 0.02, $disc['time']);
+        }
+    }
+
+    /**
+     * Dark points within the Sun's limb over all of them; half of the dashed ring is among them.
+     *
+     * @param list<string> $rows
+     */
+    private static function darkShare(array $rows, float $x, float $y): float
+    {
+        $radius = PhaseStrip::RADIUS_MM * self::PX_PER_MM;
+        [$all, $dark] = [0, 0];
+        for ($row = (int) ceil($y - $radius); $row <= $y + $radius; ++$row) {
+            $half = sqrt($radius ** 2 - ($row - $y) ** 2);
+            $points = substr($rows[$row], (int) round($x - $half), (int) round(2 * $half));
+            $all += strlen($points);
+            $dark += strlen((string) preg_replace('/[\x80-\xff]/', '', $points));
+        }
+
+        return $dark / $all;
     }
 
     /** Half a minute from tone to tone: the whole Sun at the first contact, still in totality and after sunset, and what is left as the strip has it. */
