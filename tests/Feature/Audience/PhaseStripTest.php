@@ -57,6 +57,8 @@ final class PhaseStripTest extends TestCase
     {
         $this->event->update(['eclipse_date' => '2027-08-02', 'lat' => 36.53, 'lon' => -6.29, 'timezone' => 'Europe/Madrid']);
         $this->get(route('audience.strip', $this->event))->assertOk()->assertSee('Max 10:46')->assertSee('A bar 100 mm long')->assertSee('phase-strip-letter.pdf');
+        $sheet = (string) $this->get(route('audience.strip.sheet', [$this->event, 'letter']))->assertOk()->getContent();
+        self::assertStringContainsString('Monday 2 August 2027, CEST, UTC+2', Process::input($sheet)->run(['pdftotext', '-', '-'])->throw()->output());
     }
 
     /** On the sheet, as an outside reader (poppler) sees it: as wide as it says, and as much of it dark as is left of the Sun. */
