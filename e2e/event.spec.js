@@ -2,7 +2,7 @@ import { expect, expectAccessible, expectNoSidewaysScroll, signIn, test } from "
 
 test("a place typed in one part is pointed out, and takes its name and zone with one press", async ({ page }) => {
     await signIn(page);
-    await page.goto("/events");
+    await page.goto("/");
     await page.getByRole("link", { name: "New event" }).click();
     await expect(page.getByLabel("Latitude")).toHaveValue("");
     await page.getByLabel("Find a town").fill("Cádiz");
@@ -37,7 +37,7 @@ test("a name that is only spelled alike waits for a choice", async ({ page }) =>
 test("an earlier place is offered, an event is removed and brought back", async ({ page }) => {
     await page.setViewportSize({ width: 390, height: 844 });
     await signIn(page);
-    await page.goto("/events");
+    await page.goto("/");
     await expectNoSidewaysScroll(page);
     await page.getByRole("link", { name: "New event" }).click();
     await page.getByRole("link", { name: "Cádiz, sea wall" }).first().click();

@@ -3,7 +3,7 @@ import { expect, expectAccessible, expectNoSidewaysScroll, signIn, test } from "
 test("a checker works through pairs by key on a phone and takes one back", async ({ page }) => {
     await page.setViewportSize({ width: 390, height: 844 });
     await signIn(page, "checker");
-    await page.goto("/events");
+    await page.goto("/");
     await page.getByRole("link", { name: /Totality on the sea wall/ }).click();
     await page.getByRole("link", { name: /Glasses/ }).click();
     await expect(page.getByRole("link", { name: "Add a lot" })).toHaveCount(0);

@@ -7,7 +7,7 @@ const rows = Array.from(
 
 test("a district's file is computed by the queue while the page shows how far it is", async ({ page }) => {
     await signIn(page);
-    await page.goto("/events");
+    await page.goto("/");
     await page.getByRole("link", { name: /Totality on the sea wall/ }).click();
     await page.getByRole("link", { name: "Times for many places" }).click();
     await expectAccessible(page);

@@ -7,7 +7,7 @@ const moon = (page) =>
 
 test("the disc follows the keys, the buttons and the ribbon's cursor follows the disc", async ({ page }) => {
     await signIn(page);
-    await page.goto("/events");
+    await page.goto("/");
     await page.getByRole("link", { name: /Totality on the sea wall/ }).click();
     const slider = page.getByRole("slider", { name: "Minute of the eclipse" });
 
@@ -46,7 +46,7 @@ test("the disc follows the keys, the buttons and the ribbon's cursor follows the
 test("an eclipse that sets is read on a phone", async ({ page }) => {
     await page.setViewportSize({ width: 390, height: 844 });
     await signIn(page);
-    await page.goto("/events");
+    await page.goto("/");
     await page.getByRole("link", { name: /Evening crescent/ }).click();
     await expect(page.getByText("The Sun sets eclipsed at 21:19")).toBeVisible();
     await expectNoSidewaysScroll(page);
@@ -55,7 +55,7 @@ test("an eclipse that sets is read on a phone", async ({ page }) => {
 
 test("the map is asked by mouse and by keys, and an event is planned where it was tapped", async ({ page }) => {
     await signIn(page);
-    await page.goto("/events");
+    await page.goto("/");
     await page.getByRole("link", { name: /Evening crescent/ }).click();
     await page.getByRole("link", { name: "Map and where to go" }).click();
     await expect(page.locator(".map-land")).toHaveAttribute("d", /^M/);

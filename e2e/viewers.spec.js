@@ -3,7 +3,7 @@ import { expect, expectAccessible, expectNoSidewaysScroll, signIn, test } from "
 test("a hole of 0 or 5000 mm is refused where it is typed and the picture stays", async ({ page }) => {
     await page.setViewportSize({ width: 390, height: 844 });
     await signIn(page);
-    await page.goto("/events");
+    await page.goto("/");
     await page.getByRole("link", { name: /Ring of fire/ }).click();
     await page.getByRole("link", { name: /Viewers/ }).click();
     await expectNoSidewaysScroll(page);
