@@ -16,11 +16,16 @@ use App\Models\User;
 use App\Models\Viewers\Viewer;
 use Database\Seeders\ReferenceSeeder;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
+use Illuminate\Foundation\Testing\WithCachedConfig;
+use Illuminate\Foundation\Testing\WithCachedRoutes;
 use Illuminate\Support\Str;
 use RuntimeException;
 
 abstract class TestCase extends LaravelTestCase
 {
+    use WithCachedConfig;
+    use WithCachedRoutes;
+
     /** Catalogue and gazetteer, loaded once with the migrations. */
     protected string $seeder = ReferenceSeeder::class;
 
