@@ -24,6 +24,7 @@ Route::prefix('events/{event}/training')->name('training.')->middleware('can:vie
     Route::get('letter-{sheetPaper}.pdf', [PrintedController::class, 'letter'])->name('letter');
     Route::get('signs-{sheetPaper}.pdf', [PrintedController::class, 'signs'])->name('signs');
     Route::get('demonstrations-{sheetPaper}.pdf', [PrintedController::class, 'demonstrations'])->name('demonstrations');
+    Route::get('crew-{sheetPaper}.pdf', [PrintedController::class, 'crew'])->name('crew.print');
     Route::get('queue-{sheetPaper}.pdf', [PrintedController::class, 'queue'])->name('queue.print');
     Route::get('kit', [TeachersKitController::class, 'index'])->name('kit');
     Route::get('kit/{placeBundle}', [TeachersKitController::class, 'show'])->name('kit.show')->scopeBindings();

@@ -44,6 +44,16 @@ final class Printed
     }
 
     /**
+     * @param list<array{name: string, tasks: array<string, array{isPassed: bool, lacking: list<string>}>}> $rows helpers
+     * @param array<string, string> $tasks names of the duties by word
+     * @param string $asOf the day on which it is worked out
+     */
+    public static function crew(string $title, array $rows, array $tasks, string $asOf, SheetPaper $paper): string
+    {
+        return PlainPdf::of(view('training.crew-list', ['title' => $title, 'rows' => $rows, 'tasks' => $tasks, 'asOf' => $asOf])->render(), $paper->value);
+    }
+
+    /**
      * Fronts, then the backs that belong to them; a card that asks for a number that there is not here is left out.
      *
      * @param list<QueueCard> $cards

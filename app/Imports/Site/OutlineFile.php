@@ -9,6 +9,7 @@ use App\Imports\GeoKind;
 use App\Imports\GeoShape;
 use App\Imports\ImportException;
 use App\Imports\ImportFaults;
+use App\Text\FreeName;
 use App\Text\Numbers;
 use App\Text\Refusals;
 use KeenShadow\Core\Geometry\Globe;
@@ -57,13 +58,13 @@ final readonly class OutlineFile
         }
         $file = new self($plane, $areas);
         $things = $plan->things;
-        $taken = array_fill_keys(array_column($things, 'name'), true);
+        $taken = array_column($things, 'name');
         $faults = [];
         foreach ($shapes as $i => $shape) {
             try {
                 $thing = $file->thing($shape, $i + 1, $taken);
                 $things[] = $thing;
-                $taken[$thing->name] = true;
+                $taken[] = $thing->name;
             } catch (SiteException|ImportException $e) {
                 $faults[] = __('Thing :n: :why', ['n' => $i + 1, 'why' => $e instanceof Refusal ? Refusals::words($e) : $e->getMessage()]);
             }
@@ -79,7 +80,7 @@ final readonly class OutlineFile
     }
 
     /**
-     * @param array<string, true> $taken names that others have
+     * @param list<string> $taken names that others have
      *
      * @throws SiteException|ImportException
      */
@@ -92,7 +93,8 @@ final readonly class OutlineFile
             GeoKind::Track => $this->isClosed($points) ? $this->areas : ThingKind::Wall,
             GeoKind::Point => ThingKind::Audience,
         };
-        $name = self::freeName($shape->text('name'), "{$kind->value} {$number}", $taken);
+        $written = mb_substr($shape->text('name'), 0, Thing::LONGEST_NAME);
+        $name = FreeName::of($written === '' ? "{$kind->value} {$number}" : $written, $taken, Thing::LONGEST_NAME);
         $this->checkThatItIsNear($name, $points);
 
         return Thing::of(
@@ -103,18 +105,6 @@ final readonly class OutlineFile
             $shape->number('radius_m') ?? $kind->usualRadiusM() ?? 0.0,
             $shape->number('sill_m'),
         );
-    }
-
-    /** @param array<string, true> $taken */
-    private static function freeName(string $written, string $else, array $taken): string
-    {
-        $name = mb_substr($written === '' ? $else : $written, 0, Thing::LONGEST_NAME);
-        $free = $name;
-        for ($n = 2; isset($taken[$free]); ++$n) {
-            $free = mb_substr($name, 0, Thing::LONGEST_NAME - 5) . " ({$n})";
-        }
-
-        return $free;
     }
 
     /**

@@ -6,6 +6,7 @@ namespace App\Models\Viewers;
 
 use App\Models\Editable;
 use App\Models\Event;
+use App\Text\FreeName;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -28,6 +29,8 @@ final class Viewer extends Model
     use Editable;
     use SoftDeletes;
 
+    public const LONGEST_NAME = 80;
+
     protected $fillable = ['uuid', 'event_id', 'name', 'design'];
 
     /**
@@ -41,13 +44,9 @@ final class Viewer extends Model
         if ($made !== null) {
             return $made;
         }
-        $taken = $event->viewers()->pluck('name')->all();
-        $free = $name;
-        for ($number = 2; in_array($free, $taken, true); ++$number) {
-            $free = "{$name} {$number}";
-        }
+        $taken = array_values($event->viewers()->get()->map(static fn(self $viewer): string => $viewer->name)->all());
 
-        return self::makeOnce($uuid, ['event_id' => $event->id, 'name' => $free, 'design' => $design]);
+        return self::makeOnce($uuid, ['event_id' => $event->id, 'name' => FreeName::of($name, $taken, self::LONGEST_NAME), 'design' => $design]);
     }
 
     /** @return BelongsTo<Event, $this> */

@@ -45,6 +45,7 @@ final readonly class PrintedPage
             $row(__('Signs for the stations'), __('one sheet each'), 'training.signs'),
             $row(__('The Sun here, to feel'), __('the phases in true size, to be cut out or raised'), 'audience.strip.sheet'),
             $row(__('To be shown'), __('demonstrations with what they need and their steps'), 'training.demonstrations'),
+            $row(__('Who has passed what'), __('of the crew, each duty'), 'training.crew.print'),
             $row(__('Cards for whoever waits'), __('four to a sheet, turned over the long edge'), 'training.queue.print'),
         ];
     }

@@ -53,11 +53,15 @@ final readonly class CentralArea
         }
         $tracer = new SphereTracer($eclipse->kind === EclipseKind::Hybrid ? self::HYBRID_STEP_RAD : self::STEP_RAD);
         $solver = new LocalSolver($eclipse->elements);
-        $view = static fn(Vector3 $p): LocalView => $solver->maximum(
-            Observer::at(rad2deg(asin(max(-1.0, min(1.0, $p->z)))), rad2deg($p->longitudeRad())),
-            $eclipse->deltaT,
-            $eclipse->greatestHours,
-        );
+        // One point is near the next, and so are their maxima: each search begins where the last one came to.
+        $hours = $eclipse->greatestHours;
+        $view = static function (Vector3 $p) use ($solver, $eclipse, &$hours): LocalView {
+            $observer = Observer::at(rad2deg(asin(max(-1.0, min(1.0, $p->z)))), rad2deg($p->longitudeRad()));
+            $view = $solver->maximum($observer, $eclipse->deltaT, $hours);
+            $hours = $view->hours;
+
+            return $view;
+        };
         // To the left of the shadow's way is positive; with a sign of its own for the umbra both limits run on smoothly
         // through the point at which a hybrid changes its kind.
         $limits = [

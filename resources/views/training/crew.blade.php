@@ -32,6 +32,7 @@
                 </tr>
             @endforeach
         </x-table>
+        <p><a class="btn btn-quiet" href="{{ route('training.crew.print', [$frame->event, 'a4']) }}">{{ __('PDF, A4') }}</a> <a class="btn btn-quiet" href="{{ route('training.crew.print', [$frame->event, 'letter']) }}">{{ __('PDF, Letter') }}</a></p>
     @else
         <p><a class="btn btn-primary" href="{{ route('runsheet.crew', $frame->event) }}">{{ __('Write down who helps') }}</a></p>
     @endif

@@ -88,10 +88,10 @@ final class PlanFilesTest extends SiteTestCase
         self::assertEqualsWithDelta(0.0, $this->plan()->named('Me')?->at()->distanceM(new PlanPoint(0, 0)), 0.01);
         $square = static fn(float $lon): string => "[[[{$lon},36.517],[-6.2771,36.517],[-6.2771,36.5171],[{$lon},36.517]]]";
         $this->import('many.geojson', '{"type":"FeatureCollection","features":[{"type":"Feature","properties":{"name":"Wing","height_m":7},"geometry":{"type":"MultiPolygon","coordinates":[' . $square(-6.2772) . ',' . $square(-6.2773) . ']}},{"type":"Feature","properties":null,"geometry":{"type":"MultiLineString","coordinates":[[[-6.277,36.517],[-6.277,36.5171]]]}},{"type":"Feature","properties":null,"geometry":{"type":"MultiPoint","coordinates":[[-6.278,36.517],[-6.278,36.5171]]}},{"type":"Feature","properties":null,"geometry":null}]}')->assertSessionHasNoErrors();
-        self::assertSame([7.0, 7.0], [$this->plan()->named('Wing')?->heightM, $this->plan()->named('Wing (2)')?->heightM], 'the parts of one thing');
+        self::assertSame([7.0, 7.0], [$this->plan()->named('Wing')?->heightM, $this->plan()->named('Wing 2')?->heightM], 'the parts of one thing');
         self::assertCount(4 + 5, $this->plan()->things);
         $this->import('again.gpx', '<gpx><wpt lat="36.5172" lon="-6.2781"><name>Me</name></wpt></gpx>');
-        self::assertNotNull($this->plan()->named('Me (2)'), 'a second of a name is told from the first');
+        self::assertNotNull($this->plan()->named('Me 2'), 'a second of a name is told from the first');
     }
 
     public function testAHorizonFromATable(): void

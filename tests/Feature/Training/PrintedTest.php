@@ -37,6 +37,7 @@ final class PrintedTest extends TestCase
             yield "signs {$paper}" => ['training.signs', [$paper], $height, $width, 1, false];
             yield "shown {$paper}" => ['training.demonstrations', [$paper], $width, $height, 1, true];
             yield "felt {$paper}" => ['audience.strip.sheet', [$paper], $width, $height, 1, true];
+            yield "crew {$paper}" => ['training.crew.print', [$paper], $width, $height, 1, false];
             yield "queue {$paper}" => ['training.queue.print', [$paper], $width, $height, 6, false];
         }
     }

@@ -8,6 +8,7 @@ use App\Domain\RunSheet\EventSheet;
 use App\Models\RunSheet\Helper;
 use App\Models\Training\TrainingResult;
 use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\Process;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use KeenShadow\Core\Rules\Book\Standard;
@@ -136,6 +137,8 @@ final class TrainingTest extends TestCase
         $this->postJson(route('duties.training.results', [$helper->duty_key, $this->event]), ['sent_at' => 1000, 'results' => $results])->assertOk();
         $this->get(route('runsheet.crew', $this->event))->assertDontSee('planned and not practised');
         $this->get(route('training.crew', $this->event))->assertSee('<b>passed</b>', false);
+        $list = Process::input((string) $this->get(route('training.crew.print', [$this->event, 'a4']))->assertOk()->getContent())->run(['pdftotext', '-layout', '-', '-'])->throw()->output();
+        self::assertMatchesRegularExpression('/as of Tuesday 20 July 2027.*Omar +Glasses +to do: .*Instruments +passed.*Calling the times +to do: /s', $list);
         // A year later it still says who had practised for that day; for an event of the next year all of it is to be done again.
         Date::setTestNow('2028-09-01 12:00:00');
         $this->get(route('runsheet.crew', $this->event))->assertDontSee('planned and not practised');

@@ -120,6 +120,10 @@ final class ViewersTest extends TestCase
             $send($nonsense, self::newForm())->assertSessionHasErrors('design');
         }
         self::assertSame(3, Viewer::query()->count());
+        // A name that leaves no room for a number gives way to it.
+        $viewer->update(['name' => $long = str_repeat('ñ', Viewer::LONGEST_NAME)]);
+        $this->post(route('viewers.copy', [$this->event, $viewer]), self::newForm())->assertSessionHasNoErrors();
+        self::assertSame([$long, str_repeat('ñ', Viewer::LONGEST_NAME - 2) . ' 2'], Viewer::query()->where('name', 'like', 'ñ%')->orderBy('id')->pluck('name')->all());
     }
 
     /** A drawing comes in as SVG, is kept with the design, and takes the place of the word; hostile ones are refused where they are chosen. */

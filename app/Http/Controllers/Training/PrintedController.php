@@ -8,6 +8,7 @@ use App\Domain\Event\EventReader;
 use App\Domain\Event\Rounds;
 use App\Domain\Training\Handout;
 use App\Domain\Training\SiteNumbers;
+use App\Domain\Training\TrainingRecord;
 use App\Exports\Download;
 use App\Exports\SheetPaper;
 use App\Exports\Training\HandoutPrint;
@@ -16,8 +17,10 @@ use App\Models\Event;
 use App\Models\Training\QueueCard;
 use App\Models\User;
 use App\Pages\Event\EventFrames;
+use App\Pages\Training\CrewTrainingPage;
 use App\Pages\Training\Demonstrations;
 use App\Pages\Training\PrintedPage;
+use App\Text\Days;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
@@ -50,6 +53,13 @@ final class PrintedController
     public function demonstrations(Event $event, SheetPaper $sheetPaper): Response
     {
         return self::pdf($event, 'demonstrations', $sheetPaper, Printed::demonstrations($event->title, Demonstrations::of($event), $sheetPaper));
+    }
+
+    public function crew(Event $event, SheetPaper $sheetPaper, TrainingRecord $record): Response
+    {
+        $page = CrewTrainingPage::of($event, $record);
+
+        return self::pdf($event, 'crew', $sheetPaper, Printed::crew($event->title, $page->rows, $page->tasks, Days::full(now($event->timezone)), $sheetPaper));
     }
 
     public function queue(Event $event, SheetPaper $sheetPaper): Response

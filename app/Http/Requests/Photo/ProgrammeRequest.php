@@ -8,6 +8,7 @@ use App\Domain\Photo\EventCameras;
 use App\Models\Event;
 use App\Models\Photo\KitItem;
 use App\Models\Photo\PhotoPlan;
+use App\Text\FreeName;
 use App\Text\PhotoWords;
 use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
@@ -18,6 +19,7 @@ use KeenShadow\Core\Photo\PhotoException;
 use KeenShadow\Core\Photo\Programme\Outfit;
 use KeenShadow\Core\Photo\Programme\Programme;
 use KeenShadow\Core\Photo\Programme\ProgrammeRecord;
+use KeenShadow\Core\Photo\Programme\Wanted;
 
 /** A camera's programme that is being tried out, with its kit. Rows of wishes without a phase are none; they go by their rank. */
 class ProgrammeRequest extends FormRequest
@@ -116,9 +118,10 @@ class ProgrammeRequest extends FormRequest
     private function record(array $rows): array
     {
         $numbers = $names = [];
+        // No two wishes have one name.
         foreach ($rows as $row) {
             $typed = trim(is_string($row['name'] ?? null) ? $row['name'] : '');
-            $names[] = self::free($typed === '' ? self::usual($row) : $typed, $names);
+            $names[] = FreeName::of($typed === '' ? self::usual($row) : $typed, $names, Wanted::LONGEST_NAME);
         }
         foreach (ProgrammeRecord::NUMBERS as $measure) {
             $numbers[$measure->value] = self::number($this->input($measure->value));
@@ -144,21 +147,6 @@ class ProgrammeRequest extends FormRequest
         [$from, $to] = array_map(static fn(mixed $word): ?Phase => is_string($word) ? Phase::tryFrom($word) : null, [$row['from'] ?? null, $row['to'] ?? null]);
 
         return $from === null ? '' : PhotoWords::wanted($from, $to);
-    }
-
-    /**
-     * No two wishes have one name.
-     *
-     * @param list<string> $taken
-     */
-    private static function free(string $name, array $taken): string
-    {
-        $free = $name;
-        for ($number = 2; in_array($free, $taken, true); ++$number) {
-            $free = "{$name} {$number}";
-        }
-
-        return $free;
     }
 
     /** @param list<array-key> $keys of the rows of the form */

@@ -21,7 +21,7 @@ final class ViewerRequest extends DesignRequest
 
         return [
             ...$this->editRules(),
-            'name' => ['required', 'string', 'max:80', Rule::unique('viewers')->where('event_id', $event instanceof Event ? $event->id : 0)->withoutTrashed()->ignore($viewer instanceof Viewer ? $viewer->uuid : $this->uuid(), 'uuid')],
+            'name' => ['required', 'string', 'max:' . Viewer::LONGEST_NAME, Rule::unique('viewers')->where('event_id', $event instanceof Event ? $event->id : 0)->withoutTrashed()->ignore($viewer instanceof Viewer ? $viewer->uuid : $this->uuid(), 'uuid')],
             ...parent::rules(),
         ];
     }
