@@ -46,11 +46,12 @@ final class Printed
     /**
      * @param list<array{name: string, tasks: array<string, array{isPassed: bool, lacking: list<string>}>}> $rows helpers
      * @param array<string, string> $tasks names of the duties by word
+     * @param array<string, list<string>> $needs what each asks for
      * @param string $asOf the day on which it is worked out
      */
-    public static function crew(string $title, array $rows, array $tasks, string $asOf, SheetPaper $paper): string
+    public static function crew(string $title, array $rows, array $tasks, array $needs, string $asOf, SheetPaper $paper): string
     {
-        return PlainPdf::of(view('training.crew-list', ['title' => $title, 'rows' => $rows, 'tasks' => $tasks, 'asOf' => $asOf])->render(), $paper->value);
+        return PlainPdf::of(view('training.crew-list', ['title' => $title, 'rows' => $rows, 'tasks' => $tasks, 'needs' => $needs, 'asOf' => $asOf])->render(), $paper->value);
     }
 
     /**

@@ -138,7 +138,7 @@ final class TrainingTest extends TestCase
         $this->get(route('runsheet.crew', $this->event))->assertDontSee('planned and not practised');
         $this->get(route('training.crew', $this->event))->assertSee('<b>passed</b>', false);
         $list = Process::input((string) $this->get(route('training.crew.print', [$this->event, 'a4']))->assertOk()->getContent())->run(['pdftotext', '-layout', '-', '-'])->throw()->output();
-        self::assertMatchesRegularExpression('/as of Tuesday 20 July 2027.*Omar +Glasses +to do: .*Instruments +passed.*Calling the times +to do: /s', $list);
+        self::assertMatchesRegularExpression('/as of Tuesday 20 July 2027.*Omar +Glasses +to do: all of it\s+Instruments +passed\s+Mirrors +to do: the order .*Calling the times +to do: all of it/s', $list);
         // A year later it still says who had practised for that day; for an event of the next year all of it is to be done again.
         Date::setTestNow('2028-09-01 12:00:00');
         $this->get(route('runsheet.crew', $this->event))->assertDontSee('planned and not practised');

@@ -59,7 +59,7 @@ final class PrintedController
     {
         $page = CrewTrainingPage::of($event, $record);
 
-        return self::pdf($event, 'crew', $sheetPaper, Printed::crew($event->title, $page->rows, $page->tasks, Days::full(now($event->timezone)), $sheetPaper));
+        return self::pdf($event, 'crew', $sheetPaper, Printed::crew($event->title, $page->rows, $page->tasks, $page->needs, Days::full(now($event->timezone)), $sheetPaper));
     }
 
     public function queue(Event $event, SheetPaper $sheetPaper): Response
