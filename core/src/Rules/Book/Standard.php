@@ -10,9 +10,12 @@ use KeenShadow\Core\Rules\RuleBook;
 /** The book that holds: every rule there is. */
 final class Standard
 {
+    private static ?RuleBook $book = null;
+
     public static function book(): RuleBook
     {
-        return RuleBook::of(array_merge(...array_values(self::chapters())));
+        // Nothing changes it, and a page asks for it a dozen times.
+        return self::$book ??= RuleBook::of(array_merge(...array_values(self::chapters())));
     }
 
     /** @return array<string, list<Rule>> by matter */
