@@ -23,6 +23,7 @@ use Illuminate\Support\Facades\DB;
  * @property string $paper
  * @property int $size how many places
  * @property int $sequence of the event when they were asked for
+ * @property string $version of the program then, as Kept has it
  * @property CarbonImmutable|null $failed_at when making them was given up
  * @property CarbonImmutable $created_at
  * @property Event $event
@@ -34,7 +35,7 @@ final class PlaceBundle extends Model
 
     public const UPDATED_AT = null;
 
-    protected $fillable = ['uuid', 'event_id', 'place_list_id', 'kind', 'paper', 'size', 'sequence', 'made_by', 'failed_at'];
+    protected $fillable = ['uuid', 'event_id', 'place_list_id', 'kind', 'paper', 'size', 'sequence', 'version', 'made_by', 'failed_at'];
 
     /** @return BelongsTo<Event, $this> */
     public function event(): BelongsTo
@@ -48,10 +49,14 @@ final class PlaceBundle extends Model
         return $this->belongsTo(PlaceList::class)->withTrashed();
     }
 
-    /** Whether something that is printed has changed since they were asked for. */
-    public function isOld(Event $event): bool
+    /**
+     * Whether something that is printed has changed since they were asked for.
+     *
+     * @param string $version of the program, with its rules and words
+     */
+    public function isOld(Event $event, string $version): bool
     {
-        return $this->sequence !== $event->sequence || ($this->kind === BundleKind::Kit && QueueCard::ofOrganisation($event->organisation_id)->withTrashed()->where('updated_at', '>', $this->created_at)->exists());
+        return $this->version !== $version || $this->sequence !== $event->sequence || ($this->kind === BundleKind::Kit && QueueCard::ofOrganisation($event->organisation_id)->withTrashed()->where('updated_at', '>', $this->created_at)->exists());
     }
 
     /** Places that are made: position and name. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Event;
 
+use App\Domain\Kept;
 use App\Domain\Progress;
 use App\Domain\Workers;
 use App\Models\Event;
@@ -34,7 +35,7 @@ final readonly class BundlesPage
             'made' => $kind === BundleKind::Kit ? trans_choice('{1} A kit for 1 school.|[2,*] Kits for :count schools.', $b->size) : trans_choice('{1} 1 sheet.|[2,*] :count sheets.', $b->size),
             'asked' => Clock::of(new DateTimeZone($event->timezone), $b->created_at)->minuteAndZone($b->created_at),
             'progress' => Progress::of($b->made(), $b->size, $b->failed_at, $workers),
-            'isOld' => $b->isOld($event),
+            'isOld' => $b->isOld($event, Kept::version()),
         ])->all());
         $lists = $event->placeLists()->orderBy('name')->get();
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Training;
 
+use App\Domain\Kept;
 use App\Models\Event;
 use App\Models\Sky\BundledFile;
 use App\Models\Sky\ListedPlace;
@@ -26,7 +27,7 @@ final readonly class TeachersKitPage
     public static function of(Event $event, PlaceBundle $bundle, SolarEclipse $eclipse): self
     {
         $places = $bundle->placeList->places()->orderBy('position')->paginate(self::PER_PAGE);
-        $isOld = $bundle->isOld($event);
+        $isOld = $bundle->isOld($event, Kept::version());
         $files = $isOld ? [] : $bundle->files();
         $rows = array_map(static function (ListedPlace $place) use ($event, $eclipse, $files): array {
             $times = ListedPlaceRow::of($place, $eclipse, $event);

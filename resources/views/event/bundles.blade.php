@@ -11,7 +11,7 @@
                     @if (! $bundle['isOld'])<a href="{{ route('bundles.zip', [$event, $bundle['id']]) }}">{{ __('All of them, with calendars and a table of times (ZIP)') }}</a>@endif
                 </p>
                 @if ($bundle['isOld'])
-                    <p class="cue-note">{{ $isKit ? __('The event or the deck has changed since, and what they say may be wrong: make them again.') : __('The event has changed since, and what they say may be wrong: make them again.') }}</p>
+                    <p class="cue-note">{{ $isKit ? __('The event, the deck or the program has changed since, and what they say may be wrong: make them again.') : __('The event or the program has changed since, and what they say may be wrong: make them again.') }}</p>
                 @endif
             @else
                 <label>{{ __(':done of :all places made', ['done' => $bundle['progress']->done, 'all' => $bundle['progress']->size]) }} <progress max="{{ $bundle['progress']->size }}" value="{{ $bundle['progress']->done }}"></progress></label>

@@ -1,7 +1,7 @@
 <x-event-frame :frame="$frame" room="training" :title="__('Kit for teachers')">
     <x-training-tabs :event="$frame->event" current="training.kit" />
     <p class="lead-answer">{{ __(':name: each school by itself', ['name' => $page->bundle->placeList->name]) }}</p>
-    @if ($page->isOld)<p class="cue-note">{{ __('The event or the deck has changed since these were made: make them again.') }}</p>@endif
+    @if ($page->isOld)<p class="cue-note">{{ __('The event, the deck or the program has changed since these were made: make them again.') }}</p>@endif
     <p><a href="{{ route('training.kit', $frame->event) }}">{{ __('All kits') }}</a>@if (! $page->isOld) · <a href="{{ route('bundles.zip', [$frame->event, $page->bundle]) }}">{{ __('All of them, with calendars and a table of times (ZIP)') }}</a>@endif</p>
     <x-table :label="__('Schools')" class="place-list stacks">
         <x-slot:head>

@@ -61,7 +61,7 @@ final class BundleTest extends TestCase
         }
         $bundle = PlaceBundle::query()->sole();
         self::assertSame(3, $bundle->made());
-        $this->get(route('runsheet.places', $this->event))->assertOk()->assertSee('3 sheets.')->assertDontSee('The event has changed since');
+        $this->get(route('runsheet.places', $this->event))->assertOk()->assertSee('3 sheets.')->assertDontSee('has changed since');
 
         $zip = $this->zip($bundle);
         self::assertSame(['times.csv', '1-place-salt-pan-school/run-sheet.pdf', '1-place-salt-pan-school/run-sheet.ics', '2-place-hill-school/run-sheet.pdf', '2-place-hill-school/run-sheet.ics', '3-place-schule-ss/run-sheet.pdf', '3-place-schule-ss/run-sheet.ics'], array_keys($zip));
@@ -75,10 +75,10 @@ final class BundleTest extends TestCase
         self::assertCount(9, array_unique($uids[0]), 'no two places have the same entry: three first bites, and filters off, warning, on at two of them');
 
         $this->event->refresh()->update(['title' => 'Other']);
-        $this->get(route('runsheet.places', $this->event))->assertSee('The event has changed since')->assertDontSee('.zip');
+        $this->get(route('runsheet.places', $this->event))->assertSee('has changed since')->assertDontSee('.zip');
         $this->get(route('bundles.zip', [$this->event, $bundle]))->assertSessionHasErrors('list');
         $this->post(route('bundles.store', $this->event), ['uuid' => Str::uuid()->toString()] + $form)->assertSessionHasNoErrors();
-        $this->get(route('runsheet.places', $this->event))->assertDontSee('The event has changed since');
+        $this->get(route('runsheet.places', $this->event))->assertDontSee('has changed since');
         $bundle = PlaceBundle::query()->sole();
         $this->delete(route('bundles.destroy', [$this->event, $bundle]))->assertRedirect();
         $this->assertDatabaseCount('bundled_places', 0);
@@ -94,7 +94,7 @@ final class BundleTest extends TestCase
         $ask('a3')->assertSessionHasErrors(['wall' => 'Choose a paper.']);
         $ask('letter')->assertSessionHasNoErrors()->assertRedirect(route('training.kit', $this->event));
         $bundle = PlaceBundle::query()->sole();
-        $this->get(route('training.kit', $this->event))->assertOk()->assertSee('Kits for 3 schools.')->assertSee('With the 12 cards')->assertDontSee('The event has changed since');
+        $this->get(route('training.kit', $this->event))->assertOk()->assertSee('Kits for 3 schools.')->assertSee('With the 12 cards')->assertDontSee('has changed since');
         $this->get(route('runsheet.places', $this->event))->assertOk()->assertDontSee('Kits for');
         $this->get(route('training.kit.show', [$this->event, $bundle]))->assertOk()->assertSeeInOrder(['Salt Pan School', 'filters may come off from 10:45:31', '09:40:46', 'Hill School', 'filters stay on', '09:45:30'])->assertDontSee('make them again');
 
@@ -113,6 +113,13 @@ final class BundleTest extends TestCase
         $this->get(route('training.kit.file', [$this->event, $bundle, 1, 'handout.pdf']))->assertOk()->assertHeader('Content-Disposition', 'attachment; filename=hill-school-handout.pdf')->assertContent($zip['2-place-hill-school/handout.pdf']);
         $this->get("/events/{$this->event->id}/training/kit/{$bundle->id}/1/passwords.txt")->assertNotFound();
         $this->get(route('training.kit.file', [$this->event, $bundle, 3, 'handout.pdf']))->assertNotFound();
+
+        // What another version of the program has made may say other rules.
+        PlaceBundle::query()->update(['version' => str_repeat('0', 64)]);
+        $this->get(route('training.kit.show', [$this->event, $bundle]))->assertSee('make them again')->assertDontSee('handout.pdf');
+        $this->get(route('bundles.zip', [$this->event, $bundle]))->assertSessionHasErrors('list');
+        PlaceBundle::query()->update(['version' => $bundle->version]);
+        $this->get(route('training.kit.show', [$this->event, $bundle]))->assertSee('handout.pdf');
 
         $card = QueueCard::query()->firstOrFail();
         $this->travel(1)->seconds();

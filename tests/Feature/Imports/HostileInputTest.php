@@ -79,7 +79,7 @@ final class HostileInputTest extends TestCase
         $file = static fn(int $n): UploadedFile => UploadedFile::fake()->createWithContent('a.gpx', '<gpx>' . str_repeat('<wpt lat="36.5297" lon="-6.2926"><name>Post</name></wpt>', $n) . '</gpx>');
         $this->post(route('site.import', $this->event), ['areas' => 'building', 'file' => $file(2000)])->assertSessionHasErrors(['file' => 'There are more than 150 things in the file.']);
         $this->post(route('site.import', $this->event), ['areas' => 'building', 'file' => $file(150)])->assertSessionHasNoErrors();
-        self::assertNotNull($this->event->refresh()->planRevision?->plan->named('Post (150)'));
+        self::assertNotNull($this->event->refresh()->planRevision?->plan->named('Post 150'));
     }
 
     /** @return array<string, array{string, string}> as it is sent, as it is kept */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Event;
 
+use App\Domain\Kept;
 use App\Domain\Sky\Eclipses;
 use App\Domain\Workers;
 use App\Exports\Download;
@@ -35,7 +36,7 @@ final class BundleController
     {
         $list = $request->list() ?? abort(404);
         DB::transaction(static function () use ($request, $event, $list, $user): void {
-            $bundle = PlaceBundle::makeOnce($request->string('uuid')->toString(), ['event_id' => $event->id, 'place_list_id' => $list->id, 'kind' => $request->kind(), 'paper' => $request->string('wall')->toString(), 'size' => $list->size, 'sequence' => $event->sequence, 'made_by' => $user->id]);
+            $bundle = PlaceBundle::makeOnce($request->string('uuid')->toString(), ['event_id' => $event->id, 'place_list_id' => $list->id, 'kind' => $request->kind(), 'paper' => $request->string('wall')->toString(), 'size' => $list->size, 'sequence' => $event->sequence, 'version' => Kept::version(), 'made_by' => $user->id]);
             if ($bundle->wasRecentlyCreated) {
                 // They take room: what was made of the list before is replaced.
                 $event->placeBundles()->where('place_list_id', $list->id)->where('kind', $request->kind())->whereKeyNot($bundle->id)->delete();
@@ -59,8 +60,8 @@ final class BundleController
         if ($placeBundle->made() < $placeBundle->size) {
             return self::back($event, $placeBundle->kind)->withErrors(['list' => __('Not all is made yet; there is no file of half of it.')]);
         }
-        if ($placeBundle->isOld($event)) {
-            return self::back($event, $placeBundle->kind)->withErrors(['list' => __('The event has changed since it was made: what it says of times and filters may be wrong. Make it again.')]);
+        if ($placeBundle->isOld($event, Kept::version())) {
+            return self::back($event, $placeBundle->kind)->withErrors(['list' => __('The event or the program has changed since it was made: what it says of times and filters may be wrong. Make it again.')]);
         }
         $file = BundleZip::file($placeBundle, $eclipses->onDate($event->eclipse_date->format('Y-m-d')));
 

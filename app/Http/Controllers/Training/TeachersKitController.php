@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Training;
 
+use App\Domain\Kept;
 use App\Domain\Sky\Eclipses;
 use App\Domain\Workers;
 use App\Exports\Download;
@@ -36,7 +37,7 @@ final class TeachersKitController
 
     public function file(Event $event, PlaceBundle $placeBundle, string $position, BundledFile $bundledFile): Response|RedirectResponse
     {
-        if ($placeBundle->isOld($event)) {
+        if ($placeBundle->isOld($event, Kept::version())) {
             return redirect()->route('training.kit.show', [$event, $placeBundle]);
         }
         $content = $placeBundle->content((int) $position, $bundledFile) ?? abort(404);
