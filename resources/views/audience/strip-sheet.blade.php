@@ -4,7 +4,7 @@
 <head>
     <meta charset="utf-8">
     <title>{{ $title }}</title>
-    @include('training.paper-style', ['marginMm' => 12, 'sizePt' => 12])
+    <x-paper-style :margin-mm="12" :size-pt="12" />
     <style>
         td { width: {{ PhaseStrip::PITCH_MM }}mm; padding: 0 0 6mm; }
         img { width: {{ PhaseStrip::PITCH_MM }}mm; height: {{ PhaseStrip::PITCH_MM }}mm; }

@@ -3,7 +3,7 @@
 <head>
     <meta charset="utf-8">
     <title>{{ $title }}</title>
-    @include('training.paper-style', ['marginMm' => 12, 'sizePt' => 11])
+    <x-paper-style :margin-mm="12" :size-pt="11" />
     <style>
         td, th { border-bottom: 0.2mm solid #000; padding: 1.2mm 3mm 1.2mm 0; text-align: left; vertical-align: top; }
         tr { page-break-inside: avoid; }

@@ -3,7 +3,7 @@
 <head>
     <meta charset="utf-8">
     <title>{{ $title }}</title>
-    @include('training.paper-style', ['marginMm' => 12, 'sizePt' => 11.5])
+    <x-paper-style :margin-mm="12" :size-pt="11.5" />
 </head>
 <body>
     <h1>{{ __('To be shown') }}</h1>

@@ -3,7 +3,7 @@
 <head>
     <meta charset="utf-8">
     <title>{{ $handout->title }}</title>
-    @include('training.paper-style', ['marginMm' => 0, 'sizePt' => 12.5, 'boxMm' => 70])
+    <x-paper-style :margin-mm="0" :size-pt="12.5" :box-mm="70" />
     <style>
         .side { position: relative; height: 1mm; page-break-after: always; }
         .side.is-last { page-break-after: auto; }

@@ -3,7 +3,7 @@
 <head>
     <meta charset="utf-8">
     <title>{{ $handout->title }}</title>
-    @include('training.paper-style', ['marginMm' => 15, 'sizePt' => 18])
+    <x-paper-style :margin-mm="15" :size-pt="18" />
 </head>
 <body>
     <h1>{{ $handout->title }}</h1>

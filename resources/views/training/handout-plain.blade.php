@@ -3,7 +3,7 @@
 <head>
     <meta charset="utf-8">
     <title>{{ $handout->title }}</title>
-    @include('training.paper-style', ['marginMm' => 14, 'sizePt' => 14])
+    <x-paper-style :margin-mm="14" :size-pt="14" />
 </head>
 <body>
     <h1>{{ $handout->title }}</h1>

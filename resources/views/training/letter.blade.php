@@ -3,7 +3,7 @@
 <head>
     <meta charset="utf-8">
     <title>{{ $handout->title }}</title>
-    @include('training.paper-style', ['marginMm' => 12, 'sizePt' => 11])
+    <x-paper-style :margin-mm="12" :size-pt="11" />
     <style>
         h2 { margin: 2mm 0 0.5mm; }
         p, ul { margin-bottom: 1mm; }

@@ -3,7 +3,7 @@
 <head>
     <meta charset="utf-8">
     <title>{{ $handout->title }}</title>
-    @include('training.paper-style', ['marginMm' => 12, 'sizePt' => 16])
+    <x-paper-style :margin-mm="12" :size-pt="16" />
     <style>
         .sign { page-break-after: always; }
         .sign.is-last { page-break-after: auto; }

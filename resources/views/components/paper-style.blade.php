@@ -1,3 +1,4 @@
+@props(['marginMm', 'sizePt', 'boxMm' => 60])
 <style>
     @page { margin: {{ $marginMm }}mm; }
     body { margin: 0; font-family: "DejaVu Sans"; font-size: {{ $sizePt }}pt; color: #000; line-height: 1.25; }
@@ -10,7 +11,7 @@
     table { border-collapse: collapse; width: 100%; }
     td { vertical-align: top; padding: 0.6mm 2mm 0.6mm 0; }
     .time { width: 6em; font-weight: bold; white-space: nowrap; }
-    .box { border: 0.3mm solid #000; height: {{ $boxMm ?? 60 }}mm; }
+    .box { border: 0.3mm solid #000; height: {{ $boxMm }}mm; }
     /* 100 mm over its outer edges. */
     .scale { width: 99.4mm; height: 2mm; border: 0.3mm solid #000; border-top: none; }
 </style>
