@@ -11,7 +11,7 @@ import { LOT, newOrganiser, session, sql } from "./support-server.js";
  * Nonsense for every route, with forms, JSON and files, the same in every run: no answer is an error of the server, none
  * takes longer than two seconds, none breaks the limit of memory. An organisation of its own is made for it.
  */
-const SECONDS = 35;
+const SECONDS = 45;
 const SLOWEST_MS = 2000;
 const AT_ONCE = 3;
 /** Signing out ends the test; the sign-in counts failures. */

@@ -7,7 +7,7 @@ import { EVENT, LOT, newEvent, newOrganiser, processes, send, session, sql } fro
  * PostgreSQL. What was acknowledged must be there, once; what was not is whole or absent; sent again it is there, once.
  */
 const SECONDS = 25;
-const PLACES = 150;
+const PLACES = 300;
 
 // The same kills in every run.
 let seed = 20270802;

@@ -43,13 +43,13 @@ final class CentralAreaTest extends TestCase
             self::assertNotSame([], $rings, $eclipse->date());
             foreach ($rings as $ring) {
                 self::assertRing($ring, $eclipse->date());
-                for ($i = 1, $n = count($ring); $i < $n; $i += (int) max(1, $n / 3)) {
+                for ($i = 1, $n = count($ring); $i < $n; $i += (int) max(1, $n / 8)) {
                     foreach ([-150, -40, -10, 10, 40, 150] as $km) {
                         $this->assertDrawn($eclipse, $rings, ...Globe::travel($ring[$i][1], $ring[$i][0], mt_rand(0, 359), $km));
                     }
                 }
             }
-            for ($i = 0; $i < 6; ++$i) {
+            for ($i = 0; $i < 12; ++$i) {
                 $this->assertDrawn($eclipse, $rings, rad2deg(asin(mt_rand(-1000, 1000) / 1000)), mt_rand(-17999, 17999) / 100);
             }
             $kinds[$eclipse->kind->value] = true;
