@@ -55,6 +55,8 @@ final class HandlingWords
             'open' => __('open'),
             'none' => __('there is none'),
             'capped' => __('capped'),
+            'filtered' => __('with the same filter'),
+            'through_lens' => __('looks through the lens'),
             'tripod' => __('on a tripod or stand'),
             default => __('in the hand'),
         };

@@ -87,6 +87,7 @@ final class PhotoWords
             Finder::CappedBoth => __('capped at both ends'),
             Finder::CappedFront => __('capped at the front only'),
             Finder::Open => __('open'),
+            Finder::ThroughLens => __('open, and looks through the lens (reflex camera)'),
         };
     }
 

@@ -36,5 +36,6 @@ return [
     'watched' => ['true' => 'Have one adult watch this child all the time.'],
     'people_in_beam' => ['false' => 'Keep everybody out of the beam.'],
     'eyepiece' => ['uncemented' => 'Take a simple uncemented eyepiece.'],
+    'screen_suns' => ['number' => 'Move the screen away until the Sun\'s image on it is at least half as wide as the opening.'],
     'aperture_mm' => ['number' => 'Stop the opening down to :value mm.'],
 ];

@@ -9,6 +9,7 @@ use App\Drawings\Viewers\PatternDrawing;
 use App\Drawings\Viewers\SideView;
 use App\Drawings\Viewers\TradeOffCurve;
 use App\Drawings\Viewers\TrueSize;
+use KeenShadow\Core\Rules\Situation;
 use KeenShadow\Core\Rules\Verdict;
 use KeenShadow\Core\Sky\Horizon;
 use KeenShadow\Core\Sky\LocalEclipse;
@@ -27,6 +28,7 @@ final readonly class Bench
      */
     private function __construct(
         public Design $design,
+        public Situation $situation,
         public Verdict $verdict,
         public array $figures,
         public SideView $side,
@@ -43,6 +45,7 @@ final readonly class Bench
 
         return new self(
             design: $design,
+            situation: $design->situation($light),
             verdict: Judgement::of($design, $light),
             figures: Figures::of($design, $light),
             side: SideView::of($design, $light, max(0.0, Horizon::apparentAltitudeDeg($here->bestVisible()->altitudeDeg()))),

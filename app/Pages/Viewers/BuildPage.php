@@ -9,6 +9,7 @@ use App\Drawings\Viewers\TemplateDrawing;
 use App\Models\Viewers\Viewer;
 use App\Text\BuildSteps;
 use App\Text\ViewersWords;
+use KeenShadow\Core\Rules\Situation;
 use KeenShadow\Core\Sky\LocalEclipse;
 use KeenShadow\Core\Viewers\Sheet\Template;
 use KeenShadow\Core\Viewers\Sheet\Templates;
@@ -24,6 +25,7 @@ final readonly class BuildPage
      */
     private function __construct(
         public Viewer $viewer,
+        public Situation $situation,
         public string $title,
         public string $minutes,
         public array $materials,
@@ -35,11 +37,13 @@ final readonly class BuildPage
     public static function of(Viewer $viewer, LocalEclipse $here): self
     {
         $design = $viewer->design;
-        $drawings = array_map(static fn(Template $template): TemplateDrawing => TemplateDrawing::of($template), Templates::of($design, EventLight::of($here)));
+        $light = EventLight::of($here);
+        $drawings = array_map(static fn(Template $template): TemplateDrawing => TemplateDrawing::of($template), Templates::of($design, $light));
         $byPart = array_combine(array_map(static fn(TemplateDrawing $drawing): string => $drawing->part, $drawings), $drawings);
 
         return new self(
             viewer: $viewer,
+            situation: $design->situation($light),
             title: ViewersWords::build($design->build),
             minutes: __('about :n min', ['n' => $design->build->minutes()]),
             materials: BuildSteps::materials($design->build),

@@ -50,7 +50,7 @@ final readonly class ComparedViewer
             viewer: $viewer,
             build: ViewersWords::build($build),
             verdict: Judgement::of($design, $light),
-            answer: $frame->answer($design->situation()),
+            answer: $frame->answer($design->situation($light)),
             trueSize: TrueSize::of($image),
             image: Figures::mm($image->diameterMm),
             bite: Numbers::aboutPercent($image->smallestBite()) . ' %',

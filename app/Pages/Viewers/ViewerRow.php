@@ -41,7 +41,7 @@ final readonly class ViewerRow
             image: Figures::mm($image->diameterMm),
             bite: Numbers::aboutPercent($image->smallestBite()) . ' %',
             verdict: Judgement::of($design, $light),
-            answer: $frame->answer($design->situation()),
+            answer: $frame->answer($design->situation($light)),
         );
     }
 }

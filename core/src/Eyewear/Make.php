@@ -44,7 +44,7 @@ final readonly class Make
             Kind::HandheldViewer => $eye + ['filter' => 'handheld_viewer'],
             Kind::WeldingPlate, Kind::WeldingHelmet => $eye + ['filter' => 'welding', 'shade' => $this->shade, 'welding_kind' => $this->weldingKind()],
             Kind::FilterFilm, Kind::FrontFilter => $front,
-            Kind::SolarBinoculars => ['filter' => 'visual_front', 'instrument' => 'binocular', 'fixing' => 'screwed', 'finder' => 'none'] + $front,
+            Kind::SolarBinoculars => ['filter' => 'visual_front', 'instrument' => 'binocular', 'unused_side' => 'filtered', 'fixing' => 'screwed', 'finder' => 'none'] + $front,
         };
     }
 

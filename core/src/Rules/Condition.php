@@ -8,7 +8,7 @@ namespace KeenShadow\Core\Rules;
  * What a rule asks of one part of a situation. Of a part that is unknown nobody can say whether it holds; an exception
  * counts only where it is known.
  *
- * @phpstan-type Asked bool|string|list<string>|array{least?: float, most?: float, unless?: string|list<string>}
+ * @phpstan-type Asked bool|string|list<string>|array{least?: float, most?: float, never?: float, unless?: string|list<string>}
  */
 final readonly class Condition
 {
@@ -18,6 +18,7 @@ final readonly class Condition
      * @param list<bool|string> $oneOf what it may be; the first is the usual one
      * @param float|null $least of a number
      * @param float|null $most of a number
+     * @param float|null $never from which a number is refused; between the most and this it hangs on how it is handled, which no part tells
      * @param list<string> $unless holds of everything but these
      */
     private function __construct(
@@ -25,6 +26,7 @@ final readonly class Condition
         public array $oneOf = [],
         public ?float $least = null,
         public ?float $most = null,
+        public ?float $never = null,
         public array $unless = [],
     ) {
         $this->name = $part->value;
@@ -32,7 +34,8 @@ final readonly class Condition
 
     /**
      * Conditions as the book writes them: the name of a part with the word it is, or a list of words of which it is one;
-     * ['unless' => …] for any but one or some, known or not; of a number ['least' => …] or ['most' => …]; of flaws [] for none.
+     * ['unless' => …] for any but one or some, known or not; of a number ['least' => …] or ['most' => …], and ['most' => …, 'never' => …] with
+     * room between; of flaws [] for none.
      *
      * @param array<string, Asked> $conditions
      *
@@ -44,8 +47,8 @@ final readonly class Condition
         foreach ($conditions as $name => $asked) {
             $part = Part::from($name);
             if (is_array($asked) && !array_is_list($asked)) {
-                /** @var array{least?: float, most?: float, unless?: string|list<string>} $asked */
-                $read[] = new self($part, least: $asked['least'] ?? null, most: $asked['most'] ?? null, unless: (array) ($asked['unless'] ?? []));
+                /** @var array{least?: float, most?: float, never?: float, unless?: string|list<string>} $asked */
+                $read[] = new self($part, least: $asked['least'] ?? null, most: $asked['most'] ?? null, never: $asked['never'] ?? null, unless: (array) ($asked['unless'] ?? []));
             } else {
                 /** @var bool|string|list<string> $asked */
                 $read[] = new self($part, is_array($asked) ? $asked : [$asked]);
@@ -67,7 +70,9 @@ final readonly class Condition
             return null;
         }
         if (is_float($value)) {
-            return $value >= ($this->least ?? -INF) && $value <= ($this->most ?? INF);
+            $isWithin = $value >= ($this->least ?? -INF) && $value <= ($this->most ?? INF);
+
+            return $this->never === null || $isWithin || $value >= $this->never ? $isWithin : null;
         }
 
         return is_array($value) ? $value === [] : in_array($value, $this->oneOf, true);

@@ -17,6 +17,7 @@ enum Disagreement: string
     case HoleMaterial = 'hole-material';
     case BestHole = 'best-hole';
     case DirectLooksOfChildren = 'direct-looks-of-children';
+    case ChildrenInTotality = 'children-in-totality';
     case MoonRadius = 'moon-radius';
 
     public function matter(): string
@@ -32,6 +33,7 @@ enum Disagreement: string
             self::HoleMaterial => 'What the hole is made in',
             self::BestHole => 'How large the hole',
             self::DirectLooksOfChildren => 'Children who look directly',
+            self::ChildrenInTotality => 'Children and bare eyes in called totality',
             self::MoonRadius => 'One radius of the Moon or two, for totality',
         };
     }
@@ -50,6 +52,7 @@ enum Disagreement: string
             self::HoleMaterial => ['A hole in thin foil.', 'A hole straight in the cardboard.'],
             self::BestHole => ['1.41, 1.56 or 1.9 times the root of wavelength times distance.', 'Larger, for a brighter image.'],
             self::DirectLooksOfChildren => ['Directly, closely watched.', 'The young indirectly only.'],
+            self::ChildrenInTotality => ['They look up with their class.', 'The youngest stay with images.'],
             self::MoonRadius => ['One radius throughout.', 'A smaller one for totality, which makes it shorter.'],
         };
     }
@@ -67,6 +70,7 @@ enum Disagreement: string
             self::HoleMaterial => 'Foil, which takes a clean round hole; cardboard is marked as softer.',
             self::BestHole => 'All are shown, the brightness may be chosen, and what it costs is shown.',
             self::DirectLooksOfChildren => 'Up to 8 years indirectly only; from 9 to 12 with an adult who watches the child all the time; an event\'s policy can be stricter.',
+            self::ChildrenInTotality => 'The organiser of the event decides; while nothing is decided they do not look.',
             self::MoonRadius => 'The cautious one for filters: the shorter totality.',
         };
     }

@@ -15,6 +15,8 @@ enum Part: string
     case Guarded = 'guarded';
     /** Totality inside the guarded times; it follows from phase and guarded and is not told. */
     case FreeTotality = 'free_totality';
+    /** Bare eyes at the Sun in called totality; it follows from look, filter and the above and is not told. */
+    case BareTotality = 'bare_totality';
     case SunAltitude = 'sun_altitude_deg';
     case Filter = 'filter';
     case Stacked = 'stacked';
@@ -38,6 +40,9 @@ enum Part: string
     case KeepsOn = 'keeps_on';
     case Spectacles = 'spectacles';
     case PeopleInBeam = 'people_in_beam';
+    /** Light on the screen in times of direct sunlight; 1 is 1 kW/m². */
+    case ScreenSuns = 'screen_suns';
+    case ChildrenInTotality = 'children_in_totality';
     case Policy = 'policy';
 
     /** @return list<string> the words it may be; of a list, those it may hold; none where it is a number, or true or false */
@@ -58,13 +63,14 @@ enum Part: string
             self::Fixing => ['screwed', 'taped', 'pushed_on', 'loose'],
             self::Instrument => ['none', 'binocular', 'refractor', 'newtonian', 'closed_mirror', 'solar_telescope', 'camera', 'phone', 'magnifier', 'reading_lens', 'curved_mirror', 'flat_mirror'],
             self::Eyepiece => ['uncemented', 'cemented', 'plastic'],
-            self::Finder => ['removed', 'capped_both', 'capped_front', 'open', 'none'],
-            self::UnusedSide => ['capped', 'open'],
+            self::Finder => ['removed', 'capped_both', 'capped_front', 'open', 'none', 'through_lens'],
+            self::UnusedSide => ['capped', 'open', 'filtered'],
             self::Mounted => ['tripod', 'hand'],
             self::Person => ['adult', 'teen', 'child', 'young_child'],
             self::Spectacles => ['none', 'under', 'over'],
             self::Policy => ['indirect_only', 'glasses', 'mixed'],
-            self::Guarded, self::FreeTotality, self::SunAltitude, self::Stacked, self::Shade, self::CheckedAgainstSun, self::Aperture, self::Attended, self::Watched, self::KeepsOn, self::PeopleInBeam => [],
+            self::Guarded, self::FreeTotality, self::BareTotality, self::SunAltitude, self::Stacked, self::Shade, self::CheckedAgainstSun, self::Aperture, self::Attended, self::Watched, self::KeepsOn,
+            self::PeopleInBeam, self::ScreenSuns, self::ChildrenInTotality => [],
         };
     }
 
@@ -75,6 +81,7 @@ enum Part: string
             self::SunAltitude => [-90.0, 90.0],
             self::Shade => [0.0, 99.0],
             self::Aperture => [0.0, 100000.0],
+            self::ScreenSuns => [0.0, 1000000.0],
             default => null,
         };
     }
@@ -87,13 +94,13 @@ enum Part: string
     /** Whether those who ask may tell it. */
     public function isTold(): bool
     {
-        return $this !== self::FreeTotality;
+        return $this !== self::FreeTotality && $this !== self::BareTotality;
     }
 
     /** Whether somebody can change it to be allowed: nobody changes the Moon's way, a child's age or the organiser's policy. */
     public function canBeChanged(): bool
     {
-        return !in_array($this, [self::Phase, self::Guarded, self::FreeTotality, self::SunAltitude, self::Person, self::KeepsOn, self::Policy], true);
+        return !in_array($this, [self::Phase, self::Guarded, self::FreeTotality, self::BareTotality, self::SunAltitude, self::Person, self::KeepsOn, self::ChildrenInTotality, self::Policy], true);
     }
 
     /** What to ask while it is not known; nothing can be allowed before. */

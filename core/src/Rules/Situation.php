@@ -14,7 +14,8 @@ final readonly class Situation
     private function __construct(array $told)
     {
         $free = self::isFreeTotality($told);
-        $this->known = $free === null ? $told : [Part::FreeTotality->value => $free] + $told;
+        $follows = [Part::FreeTotality->value => $free, Part::BareTotality->value => self::isBareTotality($told, $free)];
+        $this->known = array_filter($follows, is_bool(...)) + $told;
     }
 
     /**
@@ -47,7 +48,7 @@ final readonly class Situation
     /** @return array<string, bool|float|string|list<string>> what was told, by the name of the part */
     public function told(): array
     {
-        return array_diff_key($this->known, [Part::FreeTotality->value => true]);
+        return array_diff_key($this->known, [Part::FreeTotality->value => true, Part::BareTotality->value => true]);
     }
 
     /** The same with one part otherwise. */
@@ -76,6 +77,22 @@ final readonly class Situation
             $isTotal === false, $isGuarded === false => false,
             $isTotal === true && $isGuarded === true => true,
             default => null,
+        };
+    }
+
+    /**
+     * Nothing is before the eyes then, so nothing can slip.
+     *
+     * @param array<string, bool|float|string|list<string>> $told
+     */
+    private static function isBareTotality(array $told, ?bool $free): ?bool
+    {
+        $isDirect = isset($told['look']) ? $told['look'] === 'direct' : null;
+        $isBare = isset($told['filter']) ? in_array($told['filter'], ['none', 'cloud'], true) : null;
+
+        return match (true) {
+            $isDirect === false, $isBare === false, $free === false => false,
+            default => $isDirect === true && $isBare === true && $free === true ? true : null,
         };
     }
 

@@ -63,7 +63,8 @@ final class CameraPlanTest extends TestCase
                                 $outfit = Cameras::outfit(['camera' => Cameras::camera(isPhone: $build === null), 'optics' => $build === null ? null : Optics::of($build, 600, 7.5), 'filter' => $make === null ? null : Cameras::filter($make, $seat, $fixing)]);
                                 $plan = CameraPlan::of($outfit, Cameras::programme($finder, intervalS: 1800), $seen, $state, null);
                                 $mayStand = $make !== null && $seat !== FilterSeat::BehindOptics && $fixing === Fixing::Screwed && $state?->flaws !== ['hole']
-                                    && ($build === null || $make !== FilterMake::Glasses && $finder !== Finder::Open && $finder !== Finder::CappedFront)
+                                    && ($build === null || $make !== FilterMake::Glasses && $finder !== Finder::Open && $finder !== Finder::CappedFront
+                                        && ($finder !== Finder::ThroughLens || $make === FilterMake::Visual))
                                     && ($build !== OpticsBuild::Refractor || $seat === FilterSeat::Front);
                                 self::assertSame($mayStand, $plan->mayStand(), json_encode([$make, $seat, $fixing, $state, $finder, $build], JSON_THROW_ON_ERROR));
                                 self::assertSame(!$mayStand, $plan->verdict()->level === Level::No);
@@ -105,7 +106,7 @@ final class CameraPlanTest extends TestCase
         yield 'in order' => [$plan(), []];
         yield 'nobody watches' => [$plan(programme: Cameras::programme(watchedBy: '')), ['camera-telescope-never-alone', 'sensor-only']];
         yield 'nobody has said of the finder' => [$plan(programme: Cameras::programme(finder: null)), ['no-sighting']];
-        yield 'pushed on' => [$plan(Cameras::outfit(['filter' => Cameras::filter(fixing: Fixing::PushedOn)])), ['held-against-wind']];
+        yield 'pushed on' => [$plan(Cameras::outfit(['filter' => Cameras::filter(fixing: Fixing::PushedOn), 'optics' => Optics::of(OpticsBuild::Lens, 300, 7.5), 'mount' => new Mount(true)])), ['held-against-wind']];
         // 600 mm: 9.7 pixels a second, and the corona at 4 radii takes 1.3 s; 11 mm of 14.9 leave room for a minute and a half.
         yield 'in the hand' => [$plan(Cameras::outfit(['mount' => null])), ['sensor-only', 'drift-of-the-image', 'sun-in-the-frame']];
         yield 'still' => [$plan($still), ['drift-of-the-image', 'sun-in-the-frame']];

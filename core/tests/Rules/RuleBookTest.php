@@ -96,7 +96,7 @@ final class RuleBookTest extends TestCase
     {
         $answer = Standard::book()->ask(Situation::of($told));
         self::assertSame($permission, $answer->permission);
-        self::assertStringContainsString($asked, $answer->question ?? $answer->conditions[0]);
+        self::assertStringContainsString($asked, $answer->question ?? implode("\n", $answer->conditions));
         self::assertSame($permission === Permission::If, $answer->conditions !== []);
     }
 

@@ -9,6 +9,7 @@ use KeenShadow\Core\Rules\Level;
 use KeenShadow\Core\Rules\Permission;
 use KeenShadow\Core\Rules\RulesException;
 use KeenShadow\Core\Viewers\Design\Build;
+use KeenShadow\Core\Viewers\Design\Design;
 use KeenShadow\Core\Viewers\Design\DesignFigures;
 use KeenShadow\Core\Viewers\Design\DesignRecord;
 use KeenShadow\Core\Viewers\Design\Judgement;
@@ -60,7 +61,7 @@ final class DesignTest extends TestCase
             $usual = ['build' => $build->value, 'text' => 'SOL'] + ($build->kind() === Kind::Eyepiece ? ['instrument' => 'refractor', 'eyepiece' => 'uncemented'] : []);
             $design = DesignRecord::read($usual, isWhole: false);
             $levels[$build->value] = Judgement::of($design, Light::of())->level;
-            self::assertNotSame(Permission::No, Standard::book()->ask($design->situation())->permission, $build->value);
+            self::assertNotSame(Permission::No, Standard::book()->ask($design->situation(Light::of()))->permission, $build->value);
             self::assertEquals($design, DesignRecord::read(DesignRecord::of($design)), 'it reads back as it was written');
             self::assertGreaterThan(0, $build->atOnce());
         }
@@ -94,6 +95,12 @@ final class DesignTest extends TestCase
         yield 'a curved mirror' => [['kind' => 'mirror', 'instrument' => 'curved_mirror'] + $crewed + self::HOLE, Permission::No, 'curved-mirrors'];
         yield 'a reading lens' => [['kind' => 'lens', 'distance_mm' => '1 m', 'hole_mm' => 10, 'focal_mm' => 1000] + $crewed, Permission::Yes, 'projection'];
         yield 'a whole reading lens' => [['kind' => 'lens', 'distance_mm' => '1 m', 'hole_mm' => 50, 'focal_mm' => 1000] + $crewed, Permission::No, 'reading-lens-stopped'];
+        // 600 mm, 60 mm, 25 mm: the image is 5.585 mm × (P/25 − 1); at 40 mm 3.351 mm, (60/3.351)² = 320; at 26 mm 0.2234 mm, 72 000. By hand, thin lenses.
+        $hot = ['objective_focal_mm' => 600, 'aperture_mm' => 60, 'eyepiece_focal_mm' => 25] + $refractor;
+        yield 'a screen 40 mm behind the eyepiece' => [['distance_mm' => 40] + $hot, Permission::No, 'screen-not-scorched'];
+        yield 'a screen 26 mm behind the eyepiece' => [['distance_mm' => 26] + $hot, Permission::No, 'screen-not-scorched'];
+        yield 'a screen that is warm' => [['distance_mm' => 110] + $hot, Permission::If, 'screen-not-scorched'];
+        yield 'a screen far enough' => [['distance_mm' => 160] + $hot, Permission::Yes, 'screen-not-scorched'];
         yield 'a burning glass' => [['kind' => 'lens', 'distance_mm' => 100, 'hole_mm' => 10, 'focal_mm' => 100] + $crewed, Permission::No, 'burning-glasses'];
     }
 
@@ -101,10 +108,26 @@ final class DesignTest extends TestCase
     #[DataProvider('heard')]
     public function testTheRuleBookHearsWhatADesignIs(array $record, Permission $permission, string $rule): void
     {
-        $answer = Standard::book()->ask(DesignRecord::read($record)->situation());
+        $answer = Standard::book()->ask(DesignRecord::read($record)->situation(Light::of()));
 
         self::assertSame($permission, $answer->permission);
         self::assertContains($rule, array_column($answer->rules, 'id'));
+    }
+
+    /** 60/√4 = 30 mm is 5.371 times the 5.585 mm at the focus: 25·(1 + 5.371) = 159.3 mm. By hand. */
+    public function testHeatNamesTheDistanceThatWouldDo(): void
+    {
+        $design = static fn(float $distanceMm): Design => DesignRecord::read(['kind' => 'eyepiece', 'distance_mm' => $distanceMm, 'objective_focal_mm' => 600, 'aperture_mm' => 60, 'eyepiece_focal_mm' => 25, 'screen_mm' => 210]);
+        foreach ([[40.0, Level::No, 320.6], [26.0, Level::No, 72133.0], [110.0, Level::Hold, 10.0]] as [$distanceMm, $level, $suns]) {
+            $verdict = Judgement::of($design($distanceMm), Light::of());
+            $heat = array_column($verdict->findings, null, 'rule')['screen-not-scorched'];
+            self::assertSame([$level, 160.0], [$heat->level, $heat->values['mm']]);
+            self::assertEqualsWithDelta($suns, $heat->values['suns'], 0.002 * $suns);
+            self::assertEqualsWithDelta($suns, DesignFigures::of($design($distanceMm), Light::of())['screen_suns'], 0.002 * $suns);
+            // A Sun that is dim now is not dim tomorrow.
+            self::assertSame($level, array_column(Judgement::of($design($distanceMm), Light::of(sunLx: 0.0))->findings, null, 'rule')['screen-not-scorched']->level);
+        }
+        self::assertArrayNotHasKey('screen-not-scorched', array_column(Judgement::of($design(160.0), Light::of())->findings, null, 'rule'));
     }
 
     /** @return iterable<string, array{array<string, mixed>, Turn}> */

@@ -3,7 +3,7 @@
     <p class="scale-bar"><svg width="{{ $bench->trueSize->barOnPageMm() }}mm" height="4mm" viewBox="0 0 1 1" preserveAspectRatio="none" role="img" aria-label="{{ __('A bar :n mm long', ['n' => $bench->trueSize->barMm]) }}"><path class="screen-bar" d="M0 0 V1 M0 .5 H1 M1 0 V1" vector-effect="non-scaling-stroke"/></svg>
         {{ $bench->trueSize->oneTo === 1 ? __(':n mm. Left, the image in its true size; right, enlarged, as soft as it will be.', ['n' => $bench->trueSize->barMm]) : __(':n mm. Left, the image at one to :scale of its true size; right, enlarged, as soft as it will be.', ['n' => $bench->trueSize->barMm, 'scale' => $bench->trueSize->oneTo]) }}</p>
     <x-verdict :verdict="$bench->verdict" />
-    <x-permission :frame="$frame" :situation="$bench->design->situation()" />
+    <x-permission :frame="$frame" :situation="$bench->situation" />
     <dl class="figures">
         @foreach ($bench->figures as $figure)
             <div><dt>{{ $figure->name }}</dt><dd>{{ $figure->value }} <small>{{ $figure->note }}</small></dd></div>

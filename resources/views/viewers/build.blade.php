@@ -2,7 +2,7 @@
     <p class="lead-answer">{{ __('To build: :name', ['name' => $page->viewer->name]) }}</p>
     <p class="note">{{ $page->title }}, {{ $page->minutes }}. <a href="{{ route('viewers.show', [$frame->event, $page->viewer]) }}">{{ __('The design') }}</a></p>
     <ul class="caution build-cautions">@foreach ($page->cautions as $caution)<li>{{ $caution }}</li>@endforeach</ul>
-    <x-permission :frame="$frame" :situation="$page->viewer->design->situation()" />
+    <x-permission :frame="$frame" :situation="$page->situation" />
     <h2>{{ __('What it takes') }}</h2>
     <ul class="build-materials">@foreach ($page->materials as $material)<li>{{ $material }}</li>@endforeach</ul>
     <h2>{{ __('Step by step') }}</h2>

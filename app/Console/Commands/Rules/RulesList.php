@@ -74,7 +74,7 @@ final class RulesList extends Command
     {
         $parts = [];
         foreach ($conditions as $condition) {
-            $bounds = array_filter(['least' => $condition->least, 'most' => $condition->most, 'unless' => $condition->unless], static fn(float|array|null $bound): bool => $bound !== null && $bound !== []);
+            $bounds = array_filter(['least' => $condition->least, 'most' => $condition->most, 'never' => $condition->never, 'unless' => $condition->unless], static fn(float|array|null $bound): bool => $bound !== null && $bound !== []);
             $parts[$condition->part->value] = $bounds === [] ? $condition->oneOf : $bounds;
         }
 

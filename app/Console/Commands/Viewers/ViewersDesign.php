@@ -54,7 +54,7 @@ final class ViewersDesign extends Command
         if ($picture !== null && @file_put_contents($this->option('image'), $picture) === false) {
             return $this->refuse(__('The file :path cannot be written.', ['path' => $this->option('image')]));
         }
-        $answer = Standard::book()->ask($design->situation());
+        $answer = Standard::book()->ask($design->situation($light));
         $this->writeRecord($figures + [
             'verdict' => $answer->permission->value,
             'conditions' => array_map(RuleWords::sentence(...), $answer->conditions),

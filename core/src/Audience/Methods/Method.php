@@ -38,7 +38,7 @@ enum Method: string
             self::Glasses, self::Banner => ['look' => 'direct', 'filter' => 'eclipse_glasses', 'at' => 'eye', 'instrument' => 'none', 'spectacles' => 'under'] + $checked,
             self::Box, self::Card => ['look' => 'pinhole_screen', 'instrument' => 'none'],
             self::Mirror => ['look' => 'pinhole_screen', 'instrument' => 'flat_mirror'] + $crewed,
-            self::Projection => ['look' => 'projected', 'instrument' => 'refractor', 'filter' => 'none', 'eyepiece' => 'uncemented', 'aperture_mm' => 60.0] + $crewed,
+            self::Projection => ['look' => 'projected', 'instrument' => 'refractor', 'filter' => 'none', 'eyepiece' => 'uncemented', 'aperture_mm' => 60.0, 'screen_suns' => 1.0] + $crewed,
             self::Telescope => ['look' => 'through_optics', 'instrument' => 'refractor', 'filter' => 'visual_front', 'at' => 'front', 'fixing' => 'taped', 'checked_against_sun' => true] + $checked + $crewed,
             // It is felt and heard.
             self::PhaseStrip => null,

@@ -12,4 +12,6 @@ enum Finder: string
     case CappedBoth = 'capped_both';
     case CappedFront = 'capped_front';
     case Open = 'open';
+    /** Of a reflex camera: through the lens, and whatever filter is on it. */
+    case ThroughLens = 'through_lens';
 }

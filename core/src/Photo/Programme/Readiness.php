@@ -33,7 +33,8 @@ final class Readiness
             'at' => $filter?->seat->value,
             'fixing' => $filter?->fixing->value,
             'flaw' => $state?->flaws,
-            'checked_against_sun' => $state !== null && $state->isToday ? true : null,
+            // Before the day nothing more than an earlier check can be asked for.
+            'checked_against_sun' => $state !== null && ($state->isToday || !$state->isDue) ? true : null,
             'finder' => $isPhone ? Finder::None->value : $programme->finder?->value,
             'mounted' => $outfit->mount === null ? 'hand' : 'tripod',
             'attended' => $programme->watchedBy === '' ? null : true,

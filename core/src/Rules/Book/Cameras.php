@@ -16,12 +16,13 @@ final class Cameras
     private const SENSOR = ['camera', 'screen_of_device'];
     private const TELESCOPES = ['binocular', 'refractor', 'newtonian', 'closed_mirror', 'solar_telescope'];
 
+    private const SOUND = ['fixing' => ['taped', 'screwed'], 'flaw' => [], 'checked_against_sun' => true];
     private const MAKESHIFT = ['welding', 'sunglasses', 'smoked_glass', 'developed_film', 'xray_film', 'disc', 'balloon_or_wrapper', 'cellophane', 'liquid', 'photographic_nd', 'polariser'];
 
     /** @return list<Rule> */
     public static function rules(): array
     {
-        return [self::sensor(), self::display(), self::finder(), self::attended(), self::telescopeFilter(), self::onTheFront(), self::glassesOnCameras(), self::unfiltered(), self::otherFilters(), self::glassesOnAPhone(), self::lenses()];
+        return [self::sensor(), self::display(), self::finder(), self::attended(), self::telescopeFilter(), self::onTheFront(), self::sound(), self::throughTheLens(), self::glassesOnCameras(), self::unfiltered(), self::otherFilters(), self::glassesOnAPhone(), self::lenses()];
     }
 
     private static function sensor(): Rule
@@ -52,9 +53,9 @@ final class Cameras
             id: 'no-sighting',
             statement: 'Nobody sights through an optical finder that points to the Sun: it is taken off or capped at both ends.',
             where: ['look' => self::SENSOR, 'instrument' => [...self::TELESCOPES, 'camera']],
-            needs: ['finder' => ['capped_both', 'removed', 'none']],
+            needs: ['finder' => ['capped_both', 'removed', 'none', 'through_lens']],
             condition: 'Its optical finder is taken off or capped at both ends, or there is none.',
-            reason: 'The finder has no filter, and somebody will look into it.',
+            reason: 'A finder beside the lens has no filter, and somebody will look into it.',
             do: 'Cap it; use the display.',
             otherwise: 'It is a phone.',
         );
@@ -103,6 +104,36 @@ final class Cameras
             do: 'Take it out, and put it over the front.',
             dangers: [Danger::Retina, Danger::Heat, Danger::Equipment],
             otherwise: 'It is a phone or a camera and no telescope, or it is totality, between the called times.',
+        );
+    }
+
+    private static function sound(): Rule
+    {
+        return Rule::asks(
+            id: 'camera-telescope-filter-sound',
+            statement: 'That filter is screwed or taped on, was held against the Sun before use, and has no flaw.',
+            where: ['look' => self::SENSOR, 'instrument' => self::TELESCOPES, 'free_totality' => false],
+            needs: self::SOUND,
+            condition: 'If it is a telescope or a binocular, its filter is screwed or taped on, and was held against the Sun today without a flaw.',
+            reason: 'When it slips or breaks, the eyepiece throws a beam that burns a hand or an eye.',
+            do: 'Turn it off the Sun. Take the filter off, hold it against the Sun with glasses on, look for points of light, tape it on.',
+            dangers: [Danger::Retina, Danger::Heat, Danger::Equipment],
+            otherwise: 'It is a phone or a camera and no telescope, or it is totality, between the called times.',
+        );
+    }
+
+    private static function throughTheLens(): Rule
+    {
+        return Rule::asks(
+            id: 'sighting-through-the-lens',
+            statement: 'Where a camera\'s finder looks through the lens, the filter on the front is one made for looking, screwed or taped on and without a flaw.',
+            where: ['look' => self::SENSOR, 'instrument' => [...self::TELESCOPES, 'camera'], 'finder' => 'through_lens', 'free_totality' => false],
+            needs: ['filter' => 'visual_front', 'at' => ['front', 'thread']] + self::SOUND,
+            condition: 'If its finder looks through the lens, a filter made for looking sits on the front, screwed or taped on, and was held against the Sun today without a flaw.',
+            reason: 'Somebody will look into it, and what reaches the eye is all that the lens gathers.',
+            do: 'Cap the finder and use the display, or put a filter made for looking on the front.',
+            dangers: [Danger::Retina],
+            otherwise: 'Its finder does not look through the lens, or it is totality here, between the called times.',
         );
     }
 

@@ -24,7 +24,7 @@ final class FrontFilters
         return [self::front(), self::onTheFront(),
             self::behind('behind-the-optics', 'No filter sits behind the optics, and no glasses are worn at an eyepiece.', 'through_optics', ['at' => 'front', 'filter' => 'visual_front']),
             self::behind('behind-the-optics-in-projection', 'No filter sits in the beam that projects.', 'projected', ['filter' => 'none']),
-            self::glasses(), self::welding(), self::instruments(), self::fixed(), self::checked(), self::finder(), self::attended()];
+            self::glasses(), self::welding(), self::instruments(), self::fixed(), self::checked(), self::bothBarrels(), self::finder(), self::attended()];
     }
 
     private static function front(): Rule
@@ -102,7 +102,7 @@ final class FrontFilters
             where: ['look' => 'through_optics'],
             needs: ['instrument' => ['refractor', 'binocular', 'newtonian', 'closed_mirror', 'solar_telescope']],
             condition: 'It is a telescope, a solar telescope or a binocular.',
-            reason: 'A camera\'s finder looks past a filter on the lens; magnifiers and mirrors only gather heat.',
+            reason: 'A camera\'s finder looks past the filter on its lens, or through one that is made for pictures; magnifiers and mirrors only gather heat.',
             do: 'Look at the display, or at an image on a screen.',
         );
     }
@@ -130,6 +130,21 @@ final class FrontFilters
             condition: 'It was held against the Sun today and no hole was seen, by somebody with glasses on and not through the instrument.',
             reason: 'A hole that the eye forgives the telescope does not.',
             do: 'Take it off the instrument, hold it against the Sun with glasses on, look for points of light.',
+        );
+    }
+
+    private static function bothBarrels(): Rule
+    {
+        return Rule::asks(
+            id: 'both-barrels',
+            statement: 'Of a binocular that points to the Sun both barrels have the same filter, fixed the same way, or the one that is not used is capped.',
+            where: ['look' => ['through_optics', 'camera', 'screen_of_device'], 'instrument' => 'binocular', 'filter' => ['unless' => ['none', 'cloud']]],
+            needs: ['unused_side' => ['capped', 'filtered']],
+            condition: 'Of a binocular the other barrel is capped, or has the same filter, fixed the same way.',
+            reason: 'Both eyes come to a binocular, and the open barrel burns the second one in a moment.',
+            do: 'Turn it off the Sun. Cap the other barrel and tape the cap, or put the same filter on it.',
+            dangers: [Danger::Retina, Danger::Heat],
+            otherwise: 'It is no binocular.',
         );
     }
 

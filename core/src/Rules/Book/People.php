@@ -17,7 +17,7 @@ final class People
     /** @return list<Rule> */
     public static function rules(): array
     {
-        return [self::youngest(), self::watched(), self::adultHolds(), self::noChildAtABareTelescope(), self::indirectOnly(), self::glassesOnly(), self::glassesNotOptics()];
+        return [self::youngest(), self::watched(), self::childrenInTotality(), self::adultHolds(), self::noChildAtABareTelescope(), self::indirectOnly(), self::glassesOnly(), self::glassesNotOptics()];
     }
 
     private static function youngest(): Rule
@@ -25,13 +25,13 @@ final class People
         return Rule::forbids(
             id: 'youngest-indirectly',
             statement: 'The youngest, up to about 8 years, look indirectly only.',
-            where: ['look' => self::DIRECT, 'person' => 'young_child'],
+            where: ['look' => self::DIRECT, 'person' => 'young_child', 'bare_totality' => false],
             reason: 'They do not keep a filter on by themselves, and nobody can see in time that it slipped.',
             do: 'Give them images: a box, a card with a hole, a colander, a screen.',
             instead: ['look' => 'pinhole_screen'],
             strength: Strength::Chosen,
             disagreement: Disagreement::DirectLooksOfChildren,
-            otherwise: 'Whoever looks is 9 or older.',
+            otherwise: 'Whoever looks is 9 or older, or it is called totality and the organiser lets the children look.',
         );
     }
 
@@ -40,14 +40,30 @@ final class People
         return Rule::asks(
             id: 'child-watched',
             statement: 'A child who looks directly is watched by one adult the whole time.',
-            where: ['look' => self::DIRECT, 'person' => 'child'],
+            where: ['look' => self::DIRECT, 'person' => 'child', 'bare_totality' => false],
             needs: ['watched' => true],
             condition: 'A child of 9 to 12 is watched by one adult all the time.',
-            otherwise: 'Whoever looks is an adult or a teenager.',
+            otherwise: 'Whoever looks is an adult or a teenager, or it is called totality.',
             reason: 'A filter slips in the moment it is not watched.',
             do: 'Find an adult for this child, or give it an image to look at.',
             strength: Strength::Chosen,
             disagreement: Disagreement::DirectLooksOfChildren,
+        );
+    }
+
+    private static function childrenInTotality(): Rule
+    {
+        return Rule::asks(
+            id: 'children-in-totality',
+            statement: 'In called totality children look with bare eyes where the organiser of the event lets them.',
+            where: ['look' => 'direct', 'bare_totality' => true, 'person' => ['child', 'young_child']],
+            needs: ['children_in_totality' => true],
+            condition: 'The organiser lets children look with bare eyes in called totality.',
+            reason: 'Nothing is before their eyes that could slip, but every one of them has to look away at the call; the organiser decides whether this class does.',
+            do: 'Let them watch the horizon, or images on a screen.',
+            strength: Strength::Chosen,
+            disagreement: Disagreement::ChildrenInTotality,
+            otherwise: 'Whoever looks is an adult or a teenager.',
         );
     }
 

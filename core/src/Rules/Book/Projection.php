@@ -15,6 +15,9 @@ final class Projection
 {
     /** What the book calls a reading lens has this focal length at least, some 1 dioptre; a stronger one is a magnifier, which burns. */
     public const READING_LENS_MM = 900.0;
+    /** Times direct sunlight, 1 kW/m², that hurt a hand in some seconds, and from which paper and wood scorch: 4 and 25 kW/m² (fire engineers' tables, from memory). */
+    public const WARM_SUNS = 4.0;
+    public const SCORCHING_SUNS = 25.0;
     private const BEAM = [Danger::Retina, Danger::Heat];
     private const WITHOUT_EYEPIECE = ['reading_lens', 'flat_mirror'];
 
@@ -22,7 +25,7 @@ final class Projection
     public static function rules(): array
     {
         return [
-            self::projection(), self::closedMirrors(), self::burningGlasses(), self::instruments(), self::eyepiece(), self::aperture(), self::readingLens(), self::unusedSide(), self::tripod(), self::beam(),
+            self::projection(), self::closedMirrors(), self::burningGlasses(), self::instruments(), self::eyepiece(), self::aperture(), self::readingLens(), self::screen(), self::unusedSide(), self::tripod(), self::beam(),
             self::childrenAtABinocular(), self::heat(),
         ];
     }
@@ -127,6 +130,21 @@ final class Projection
             reason: 'With 10 mm at a metre its image is hardly brighter than paper in the Sun; with the whole lens it burns.',
             do: 'Cover the lens with a card that has a hole of 10 mm.',
             dangers: self::BEAM,
+        );
+    }
+
+    private static function screen(): Rule
+    {
+        return Rule::asks(
+            id: 'screen-not-scorched',
+            statement: 'The Sun\'s image on a screen is at least half as wide as the opening that lets the light in; from a fifth of it down nothing is put there.',
+            where: ['look' => 'projected', 'instrument' => ['unless' => 'flat_mirror']],
+            needs: ['screen_suns' => ['most' => self::WARM_SUNS, 'never' => self::SCORCHING_SUNS]],
+            condition: 'The Sun\'s image on the screen is at least half as wide as the opening; or the screen is plain white paper, no hand and no cloth comes to it, and it is turned off the Sun every minute.',
+            reason: 'A narrow image holds all the light of the opening: from 4 times direct sunlight it hurts a hand, from 25 times it scorches paper.',
+            do: 'Turn it off the Sun. Move the screen away until the Sun\'s image is at least half as wide as the opening.',
+            dangers: [Danger::Heat, Danger::Equipment],
+            source: Source::OwnJudgement,
         );
     }
 

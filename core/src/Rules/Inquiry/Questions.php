@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Rules\Inquiry;
 
+use KeenShadow\Core\Rules\Book\Projection;
 use KeenShadow\Core\Rules\Part;
 
 /** The questions, in the order in which they narrow the matter: what is done with it and what is on it, when, in which state, who. */
@@ -119,7 +120,16 @@ final class Questions
                 Choice::of('several', 'Several, one on another', ['stacked' => true]),
                 $unknown,
             ]),
-            Question::of('state', 'How is the filter?', ['look' => 'through_optics', 'filter' => 'visual_front'], Part::Fixing, [
+            Question::of('state', 'How are the filters?', ['look' => 'through_optics', 'filter' => 'visual_front', 'instrument' => 'binocular'], Part::Fixing, [
+                Choice::of('fit', 'One on each barrel, or the other barrel capped; taped or screwed on; held against the Sun today, without a flaw; their papers in order; on a tripod, one of the crew at it', ['fixing' => 'taped', 'checked_against_sun' => true, 'unused_side' => 'filtered'] + $inOrder + $stands),
+                Choice::of('hand', 'One on each barrel, fixed, held against the Sun today, papers in order; one of the crew holds it in the hand', ['fixing' => 'taped', 'checked_against_sun' => true, 'unused_side' => 'filtered', 'mounted' => 'hand'] + $inOrder + $stands),
+                Choice::of('one', 'One barrel has a filter, the other is open', ['unused_side' => 'open']),
+                Choice::of('pushed', 'Only pushed on, or loose', ['fixing' => 'pushed_on']),
+                Choice::of('flaw', 'One has a hole, a scratch or a crease', ['flaw' => ['hole']]),
+                Choice::of('alone', 'It is left alone now and then', ['attended' => false]),
+                $unknown,
+            ]),
+            Question::of('state', 'How is the filter?', ['look' => 'through_optics', 'filter' => 'visual_front', 'instrument' => ['unless' => 'binocular']], Part::Fixing, [
                 Choice::of('fit', 'Taped or screwed on; held against the Sun today, without a flaw; its papers in order; on a tripod, finder off or capped at both ends, one of the crew at it', ['fixing' => 'taped', 'checked_against_sun' => true] + $inOrder + $stands),
                 Choice::of('hand', 'The same, but in the hand', ['fixing' => 'taped', 'checked_against_sun' => true, 'mounted' => 'hand'] + $inOrder + $stands),
                 Choice::of('pushed', 'Only pushed on, or loose', ['fixing' => 'pushed_on']),
@@ -135,8 +145,17 @@ final class Questions
                 Choice::of('alone', 'It is left alone now and then', ['attended' => false]),
                 $unknown,
             ]),
+            Question::of('stand', 'How does it stand, and how is the filter?', ['look' => self::SENSORS, 'instrument' => self::TELESCOPES, 'filter' => 'photo_front'], Part::Finder, [
+                Choice::of('crew', 'The filter taped or screwed on and held against the Sun today, without a flaw; no optical finder, or capped at both ends; of a binocular the other barrel capped; one of the crew at it', ['finder' => 'capped_both', 'attended' => true, 'unused_side' => 'capped', 'fixing' => 'taped', 'flaw' => [], 'checked_against_sun' => true]),
+                Choice::of('pushed', 'The filter only pushed on, or loose', ['fixing' => 'pushed_on']),
+                Choice::of('barrel', 'It is a binocular, and its other barrel is open', ['unused_side' => 'open', 'instrument' => 'binocular']),
+                Choice::of('finder', 'The optical finder is open', ['finder' => 'open']),
+                Choice::of('alone', 'It is left alone now and then', ['attended' => false, 'finder' => 'capped_both']),
+                $unknown,
+            ]),
             Question::of('stand', 'How does it stand?', ['look' => self::SENSORS, 'instrument' => [...self::TELESCOPES, 'camera']], Part::Finder, [
                 Choice::of('crew', 'No optical finder, or it is capped at both ends; one of the crew is at it', ['finder' => 'capped_both', 'attended' => true]),
+                Choice::of('reflex', 'Its finder looks through the lens (reflex camera), and is not capped', ['finder' => 'through_lens']),
                 Choice::of('finder', 'The optical finder is open', ['finder' => 'open']),
                 Choice::of('alone', 'It is left alone now and then', ['attended' => false, 'finder' => 'capped_both']),
                 $unknown,
@@ -158,14 +177,15 @@ final class Questions
                 Choice::of('alone', 'It is left alone now and then', ['attended' => false]),
                 $unknown,
             ]),
-            Question::of('eyepiece', 'Which eyepiece, which opening?', ['look' => 'projected', 'instrument' => self::TELESCOPES], Part::Eyepiece, [
-                Choice::of('simple', 'A simple uncemented one (Huygens, Ramsden); the opening 75 mm or less', ['eyepiece' => 'uncemented', 'aperture_mm' => 75.0]),
+            Question::of('eyepiece', 'Which eyepiece, which opening, how wide is the image?', ['look' => 'projected', 'instrument' => self::TELESCOPES], Part::Eyepiece, [
+                Choice::of('simple', 'A simple uncemented one (Huygens, Ramsden); the opening 75 mm or less, and the Sun\'s image on the screen at least half as wide as it', ['eyepiece' => 'uncemented', 'aperture_mm' => 75.0, 'screen_suns' => Projection::WARM_SUNS]),
+                Choice::of('narrow', 'A simple one; the Sun\'s image is a fifth as wide as the opening, or narrower', ['eyepiece' => 'uncemented', 'screen_suns' => Projection::SCORCHING_SUNS]),
                 Choice::of('wide', 'A simple one; the opening is wider', ['eyepiece' => 'uncemented', 'aperture_mm' => 100.0]),
                 Choice::of('other', 'Another one, cemented or of plastic', ['eyepiece' => 'cemented']),
                 $unknown,
             ]),
             Question::of('stand', 'How does it stand, and what covers it?', ['look' => 'projected', 'instrument' => 'reading_lens'], Part::PeopleInBeam, [
-                Choice::of('crew', 'On a stand, behind a card with a hole of 10 mm or less, nobody in its light, one of the crew at it', ['mounted' => 'tripod', 'aperture_mm' => 10.0] + $safe),
+                Choice::of('crew', 'On a stand, behind a card with a hole of 10 mm or less, the screen a metre away, nobody in its light, one of the crew at it', ['mounted' => 'tripod', 'aperture_mm' => 10.0, 'screen_suns' => Projection::WARM_SUNS] + $safe),
                 Choice::of('wide', 'The whole lens is free', ['aperture_mm' => 50.0]),
                 Choice::of('beam', 'People come near its light', ['people_in_beam' => true]),
                 Choice::of('alone', 'It is left alone now and then', ['attended' => false]),

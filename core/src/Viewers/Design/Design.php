@@ -137,9 +137,15 @@ final readonly class Design
         return $this->build->mirrors() % 2 === 1 ? $turn->mirrored() : $turn;
     }
 
-    /** A look at its image, for the rule book to be asked about; what nobody has told stays unknown. */
-    public function situation(): Situation
+    /**
+     * A look at its image, for the rule book to be asked about; what nobody has told stays unknown. Heat is reckoned for a clear sky.
+     *
+     * @throws ViewerException when it cannot be built
+     */
+    public function situation(Light $light): Situation
     {
+        $suns = $this->image($light)->suns();
+
         return Situation::of($this->handling + match ($this->kind()) {
             Kind::Pinhole, Kind::Pattern => ['look' => 'pinhole_screen', 'filter' => 'none', 'instrument' => 'none'],
             Kind::Mirror => $this->instrument === 'curved_mirror'
@@ -147,9 +153,9 @@ final readonly class Design
                 : ['look' => 'pinhole_screen', 'filter' => 'none', 'instrument' => 'flat_mirror'],
             Kind::Lens => [
                 'look' => 'projected', 'filter' => 'none', 'instrument' => $this->needed(Size::Focal) < Projection::READING_LENS_MM ? 'magnifier' : 'reading_lens',
-                'aperture_mm' => $this->needed(Size::Hole),
+                'aperture_mm' => $this->needed(Size::Hole), 'screen_suns' => $suns,
             ],
-            Kind::Eyepiece => ['look' => 'projected', 'filter' => 'none', 'instrument' => $this->instrument, 'eyepiece' => $this->eyepiece, 'aperture_mm' => $this->needed(Size::Aperture)],
+            Kind::Eyepiece => ['look' => 'projected', 'filter' => 'none', 'instrument' => $this->instrument, 'eyepiece' => $this->eyepiece, 'aperture_mm' => $this->needed(Size::Aperture), 'screen_suns' => $suns],
         });
     }
 

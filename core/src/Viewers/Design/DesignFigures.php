@@ -30,6 +30,7 @@ final class DesignFigures
             'details_across' => $image->detailsAcross(),
             'smallest_bite' => $image->smallestBite(),
             'illuminance_lx' => $image->illuminanceLx,
+            'screen_suns' => $image->suns(),
             'stray_lx' => $design->surroundings->strayLx($light->sunLx),
             'contrast' => $image->contrast($design->surroundings),
             'spot_speed_mm_per_min' => $image->speedMmPerMin(),

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Viewers\Design;
 
+use KeenShadow\Core\Rules\Book\Projection;
 use KeenShadow\Core\Rules\Finding;
 use KeenShadow\Core\Rules\ImageQuality;
 use KeenShadow\Core\Rules\Level;
 use KeenShadow\Core\Rules\Measure;
+use KeenShadow\Core\Rules\Source;
 use KeenShadow\Core\Rules\Verdict;
 use KeenShadow\Core\Viewers\Light;
 use KeenShadow\Core\Viewers\Optics\ThrownImage;
@@ -37,7 +39,7 @@ final readonly class Judgement
 
         return Verdict::of(
             ViewersSubject::Viewer,
-            array_values(array_filter([$judged->shape(), $judged->size(), $judged->contrast(), ...$judged->projection()])),
+            array_values(array_filter([$judged->shape(), $judged->size(), $judged->contrast(), $judged->heat(), ...$judged->projection()])),
             Finding::measured(
                 Measure::DetailsAcross,
                 Level::Yes,
@@ -91,6 +93,27 @@ final readonly class Judgement
             $contrast >= self::NO_CONTRAST => Finding::measured(Measure::ImageInStrayLight, Level::Hold, 'The light of day on the screen washes the image out.', 'Shade the screen: by your own shadow, a box, a lined tube. Or make the hole larger.'),
             default => Finding::measured(Measure::ImageInStrayLight, Level::No, 'The light of day on the screen drowns the image.', 'Shade the screen: by your own shadow, a box, a lined tube. Or make the hole larger.'),
         };
+    }
+
+    /** Heat that the book refuses, or lets be under conditions, with what would take it away. */
+    private function heat(): ?Finding
+    {
+        $suns = $this->image->suns();
+        $isThrownByGlass = $this->design->kind() === Kind::Eyepiece || $this->design->kind() === Kind::Lens;
+        if (!$isThrownByGlass || $suns <= Projection::WARM_SUNS) {
+            return null;
+        }
+        $scorches = $suns >= Projection::SCORCHING_SUNS;
+        $farMm = $this->design->kind() === Kind::Eyepiece ? $this->design->projection($this->light)->distanceForSunsMm(Projection::WARM_SUNS) : null;
+
+        return new Finding(
+            $scorches ? Level::No : Level::Hold,
+            $scorches ? 'The light on the screen is :suns times direct sunlight: it scorches paper and sets it on fire.' : 'The light on the screen is :suns times direct sunlight: it hurts a hand.',
+            $farMm === null ? 'Put a card with a smaller hole over the lens.' : 'Move the screen to :mm mm from the eyepiece, or farther.',
+            Source::OwnJudgement,
+            'screen-not-scorched',
+            ['suns' => round($suns, $suns < 10 ? 1 : 0), 'mm' => $farMm === null ? null : ceil($farMm)],
+        );
     }
 
     /** @return list<Finding> */

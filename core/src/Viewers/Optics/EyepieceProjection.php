@@ -65,6 +65,14 @@ final readonly class EyepieceProjection
         );
     }
 
+    /** From eyepiece to a screen on which the image is so many times as bright as direct sunlight: with suns = (a/D)² and D as far as the effective focal length throws it. */
+    public function distanceForSunsMm(float $suns): float
+    {
+        $imageMm = $this->apertureMm / sqrt($suns);
+
+        return $this->eyepieceFocalMm * (1 + $imageMm / $this->light->imageMm($this->objectiveFocalMm));
+    }
+
     /** Watts that go through the aperture. */
     public function powerW(): float
     {

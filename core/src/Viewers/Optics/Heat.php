@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace KeenShadow\Core\Viewers\Optics;
 
+use KeenShadow\Core\Rules\Book\Projection;
+use KeenShadow\Core\Viewers\Light;
+
 /**
  * What light that is gathered does to whatever stands in it for some seconds, by the power on each square millimetre.
  *
@@ -17,12 +20,16 @@ enum Heat: string
     case Melts = 'melts';
     case Scorches = 'scorches';
 
+    private const MELTING_SUNS = 12.5;
+
     public static function of(float $wattsPerMm2): self
     {
+        $suns = $wattsPerMm2 / (Light::SUN_W_PER_M2 * 1e-6);
+
         return match (true) {
-            $wattsPerMm2 >= 0.025 => self::Scorches,
-            $wattsPerMm2 >= 0.0125 => self::Melts,
-            $wattsPerMm2 >= 0.004 => self::Hurts,
+            $suns >= Projection::SCORCHING_SUNS => self::Scorches,
+            $suns >= self::MELTING_SUNS => self::Melts,
+            $suns >= Projection::WARM_SUNS => self::Hurts,
             default => self::Warms,
         };
     }

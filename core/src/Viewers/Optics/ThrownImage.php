@@ -73,9 +73,9 @@ final readonly class ThrownImage
         return $this->light->sunLx * $this->openingMm2 * 1e-6;
     }
 
-    /** Its illuminance over that of a surface in the Sun. */
+    /** How many times direct sunlight falls on it: the light of the whole opening over that on the same area in the Sun, however dim the Sun is just now. */
     public function suns(): float
     {
-        return $this->light->sunLx > 0 ? $this->illuminanceLx / $this->light->sunLx : 0.0;
+        return $this->openingMm2 / (M_PI / 4 * max($this->diameterMm, $this->geometricBlurMm) ** 2);
     }
 }
