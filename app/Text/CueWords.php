@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Text;
 
 use DateTimeImmutable;
+use KeenShadow\Core\Rules\Gaze;
 use KeenShadow\Core\RunSheet\Cues\Anchor;
 use KeenShadow\Core\RunSheet\Cues\Clouds;
 use KeenShadow\Core\RunSheet\Cues\Cue;
 use KeenShadow\Core\RunSheet\Cues\CueKind;
+use KeenShadow\Core\RunSheet\Cues\CueNeed;
 use KeenShadow\Core\RunSheet\Cues\CueNote;
 use KeenShadow\Core\RunSheet\Cues\Occasion;
 use KeenShadow\Core\RunSheet\Cues\PlacedCue;
@@ -95,6 +97,8 @@ final class CueWords
         return match ($note) {
             CueNote::NoMoment => __('There is no such moment here (:anchor): it has no time. Hang it on another.', ['anchor' => self::anchor($placed->cue->anchor)]),
             CueNote::MomentDown => __('The Sun is down then (:anchor): it has no time. Hang it on sunset or the clock.', ['anchor' => self::anchor($placed->cue->anchor)]),
+            CueNote::NotSeen => __('Not called: :need Move it, or take it off the sheet.', ['need' => $placed->cue->needs === null ? '' : self::need($placed->cue->needs)]),
+            CueNote::EyesAtTheSun => __('Not called: the Sun stands low and shines then, and nobody is sent to look round. Let people stand with their back to the Sun.'),
             CueNote::SunDown => __('The Sun is down: nothing is to be seen.'),
             CueNote::SunHidden => __('The Sun is behind what stands on the site.'),
             CueNote::OutsideHours => __('Outside the hours of the event.'),
@@ -102,6 +106,37 @@ final class CueWords
             CueNote::Frozen => $placed->wouldBegin === null
                 ? __('It is frozen; what it hangs on does not happen here any more.')
                 : __('It is frozen; it would stand at :time by now.', ['time' => $clock->second($placed->wouldBegin)]),
+        };
+    }
+
+    /** What must be seen for it, as a sentence. */
+    public static function need(CueNeed $need): string
+    {
+        return match ($need) {
+            CueNeed::FiltersOff => __('Filters are on at this time.'),
+            CueNeed::Totality => __('Totality is not seen from here.'),
+            CueNeed::Ring => __('The ring is not seen from here.'),
+            CueNeed::FiltersStayOn => __('Here it is total, and filters come off at the call.'),
+        };
+    }
+
+    /** The same as one chooses it. */
+    public static function needChoice(CueNeed $need): string
+    {
+        return match ($need) {
+            CueNeed::FiltersOff => __('while filters may be off'),
+            CueNeed::Totality => __('where totality is seen'),
+            CueNeed::Ring => __('where the ring is seen'),
+            CueNeed::FiltersStayOn => __('where filters stay on all the time'),
+        };
+    }
+
+    public static function eyes(Gaze $eyes): string
+    {
+        return match ($eyes) {
+            Gaze::Ground => __('at something on the ground'),
+            Gaze::Away => __('away from the Sun, with the back to it'),
+            Gaze::AllRound => __('round the whole horizon'),
         };
     }
 

@@ -16,6 +16,8 @@ use KeenShadow\Core\Sky\ShadowCourse;
 /** What the day's screen says. */
 final class DayWords
 {
+    private const ON_THE_HORIZON_DEG = 2.0;
+
     public static function state(DayState $state): string
     {
         return match ($state) {
@@ -35,7 +37,7 @@ final class DayWords
         return match ($state) {
             DayState::Before => __('The whole Sun shines: whoever looks at it looks through a filter.'),
             DayState::FiltersOn => __('Some of the Sun shows: nobody looks without a filter.'),
-            DayState::MayComeOff => __('Only until the call. Look up, look round; be behind the filter when it is called.'),
+            DayState::MayComeOff => __('You may look without a filter now. Put it back on the moment you hear the call.'),
             DayState::FiltersBackOn => __('The Sun is back: filters stay on to the end.'),
             DayState::After => __('The Sun is as bright as ever: filters on, whoever looks.'),
             DayState::Clouded => __('It may break open at any moment: filters stay on. Go on with what needs no Sun.'),
@@ -81,7 +83,7 @@ final class DayWords
             Look::Horizon => __('Turn once round: a glow as after sunset on every side, where the shadow ends.'),
             Look::Planets => __('The brightest stand out at once, the others with luck.'),
             Look::Quiet => __('Birds and insects as in the evening; the wind drops, it has turned cold.'),
-            Look::CoronaAgain => __('Look where the rim grows bright, and be ready for the call.'),
+            Look::CoronaAgain => __('Once more, until the call: then the filter is back on.'),
         };
     }
 
@@ -98,6 +100,16 @@ final class DayWords
         ]);
     }
 
+    /** Where the Sun stands at a time, as something to know: nobody is sent to look. */
+    public static function sunAt(string $time, Bearing $sun): string
+    {
+        $words = ['time' => $time, 'compass' => SkyWords::compass($sun->azimuthDeg)];
+
+        return $sun->altitudeDeg < self::ON_THE_HORIZON_DEG
+            ? __('At :time the Sun is in the :compass, on the horizon.', $words)
+            : __('At :time the Sun is in the :compass, about :count fists (held at arm\'s length) above the horizon.', $words + ['count' => Numbers::decimal($sun->fists(), fmod($sun->fists(), 1.0) > 0 ? 1 : 0)]);
+    }
+
     public static function planet(SeenPlanet $seen): string
     {
         return __(':planet: :direction (:how, magnitude :magnitude)', [
@@ -108,9 +120,16 @@ final class DayWords
         ]);
     }
 
+    /** Where it comes from is well away from the Sun: core's Gaze was asked. */
     public static function shadow(ShadowCourse $course): string
     {
-        return __('The shadow comes from the :from and goes to the :to: a dark wall in the sky, in the minute before.', ['from' => self::compassAndDegrees($course->comesFromDeg), 'to' => self::compassAndDegrees($course->goesToDeg())]);
+        return __('In the minute before totality the shadow comes from the :from, as a dark wall in the sky. Turn your back to the Sun to see it.', ['from' => self::compassAndDegrees($course->comesFromDeg)]);
+    }
+
+    /** Where it comes from the side on which the Sun shines. */
+    public static function shadowAtTheSun(): string
+    {
+        return __('The shadow comes from the side where the Sun still shines: do not look for it. Stand with your back to the Sun and watch the ground grow dark.');
     }
 
     private static function compassAndDegrees(float $azimuthDeg): string

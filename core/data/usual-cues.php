@@ -2,7 +2,8 @@
 
 declare(strict_types=1);
 
-// Usual cues (common practice, no source): code, kind, what it hangs on, seconds after it, seconds it lasts, skies, occasions; none named is all. What clouds make of it, where that is not as usual.
+// Usual cues (common practice, no source): code, kind, what it hangs on, seconds after it, seconds it lasts, skies, occasions; none named is all.
+// Where it is not as usual: what clouds make of it; what must be seen there (CueNeed); where it sends eyes (Gaze).
 // Words are in lang/…/cues.php. Filters off and on are no rows here: they are computed.
 
 return [
@@ -18,18 +19,18 @@ return [
     ['reading-before', 'measure', 'c1', -600, 120, [], ['public', 'telescopes', 'lessons']],
     ['first-bite', 'call', 'c1', 0, 60, [], []],
     ['filters-again', 'safety', 'max', -1800, 300, [], ['telescopes']],
-    ['light-odd', 'look', 'c2', -720, 120, ['total'], []],
-    ['animals', 'look', 'c2', -600, 360, ['total'], ['public', 'telescopes', 'lessons']],
+    ['light-odd', 'look', 'c2', -720, 120, ['total'], [], 'needs' => 'totality', 'eyes' => 'ground'],
+    ['animals', 'look', 'c2', -600, 360, ['total'], ['public', 'telescopes', 'lessons'], 'needs' => 'totality'],
     ['reading-middle', 'measure', 'max', -900, 120, [], ['public', 'telescopes', 'lessons']],
-    ['shadow-bands', 'look', 'c2', -120, 90, ['total'], ['public', 'telescopes', 'lessons']],
-    ['look-round', 'look', 'max', -10, 20, ['total'], ['public', 'telescopes', 'lessons']],
-    ['bands-again', 'look', 'c3', 10, 60, ['total'], ['public', 'telescopes', 'lessons']],
-    ['clouded-sky', 'look', 'max', -1200, 600, [], ['public', 'telescopes', 'lessons'], 'only_then'],
-    ['clouded-dark', 'call', 'c2', -60, 120, ['total'], ['public', 'telescopes', 'lessons'], 'only_then'],
-    ['clouded-next', 'brief', 'max', 420, 600, [], ['public', 'telescopes', 'lessons'], 'only_then'],
-    ['ring', 'call', 'c2', 0, 30, ['ring'], []],
-    ['ring-ends', 'call', 'c3', 0, 30, ['ring'], []],
-    ['maximum', 'call', 'max', 0, 60, ['partial'], []],
+    ['shadow-bands', 'look', 'c2', -120, 90, ['total'], ['public', 'telescopes', 'lessons'], 'needs' => 'totality', 'eyes' => 'ground'],
+    ['look-round', 'look', 'max', -10, 20, ['total'], ['public', 'telescopes', 'lessons'], 'needs' => 'filters_off', 'eyes' => 'all_round'],
+    ['bands-again', 'look', 'c3', 10, 60, ['total'], ['public', 'telescopes', 'lessons'], 'needs' => 'totality', 'eyes' => 'ground'],
+    ['clouded-sky', 'look', 'max', -1200, 600, [], ['public', 'telescopes', 'lessons'], 'clouds' => 'only_then'],
+    ['clouded-dark', 'call', 'c2', -60, 120, ['total'], ['public', 'telescopes', 'lessons'], 'clouds' => 'only_then', 'needs' => 'totality', 'eyes' => 'away'],
+    ['clouded-next', 'brief', 'max', 420, 600, [], ['public', 'telescopes', 'lessons'], 'clouds' => 'only_then'],
+    ['ring', 'call', 'c2', 0, 30, ['ring'], [], 'needs' => 'ring'],
+    ['ring-ends', 'call', 'c3', 0, 30, ['ring'], [], 'needs' => 'ring'],
+    ['maximum', 'call', 'max', 0, 60, ['partial'], [], 'needs' => 'filters_stay_on'],
     ['reading-coldest', 'measure', 'max', 600, 120, [], ['public', 'telescopes', 'lessons']],
     ['sunset', 'safety', 'sunset', -300, 300, [], []],
     ['last-bite', 'call', 'c4', 0, 60, [], []],

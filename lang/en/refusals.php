@@ -123,6 +123,8 @@ return [
         'not_a_record' => ':path: write an object, { … }.',
         'not_a_text' => ':path: write a text that is not empty.',
         'not_a_whole_number' => ':path: write a whole number from :least on.',
+        'not_a_number' => ':path: write a number.',
+        'no_zone' => ':path: there is no time zone ":zone"; write one like Europe/Madrid.',
         'too_many' => ':path: at most :most.',
         'not_one_of' => ':path: this is one of :words.',
         'not_a_step' => ':path: a step is one of :steps minutes.',

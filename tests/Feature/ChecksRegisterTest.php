@@ -19,6 +19,7 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Str;
 use KeenShadow\Core\Geometry\PlanPoint;
 use KeenShadow\Core\Position\LocalTangentPlane;
+use KeenShadow\Core\RunSheet\Cues\UsualRequest;
 use KeenShadow\Core\Site\Plan\HorizonProfile;
 use KeenShadow\Core\Site\Plan\SitePlan;
 use KeenShadow\Core\Site\Plan\Thing;
@@ -62,6 +63,7 @@ final class ChecksRegisterTest extends TestCase
             )),
             'photo' => self::keysOf('photo:plan', '{"focal_mm":400,"f_number":8,"iso":100,"pixel_um":4,"sensor_mm":[36,24],"filter_od":5,"sun_diameter_arcmin":32,"totality_s":0,"shots":[]}', 'plan'),
             'shots' => ShotTable::KEYS,
+            'usual' => array_keys(UsualRequest::read(['lat' => 36, 'lon' => -6, 'timezone' => 'Europe/Madrid', 'eclipse' => '2027-08-02'])->answer(static fn(): string => '')[0]),
             'sheet' => SheetTable::KEYS,
             'people' => RotaTable::KEYS,
             'temperature' => DropRecord::KEYS,
@@ -73,7 +75,7 @@ final class ChecksRegisterTest extends TestCase
             static fn(string $what, array $of): array => array_map(static fn(int|string $key): string => "{$what}:{$key}", $of),
             array_keys($keys),
             $keys,
-        )), '/^(circumstances|eclipses|sun|path|plan|design|photo|shots|sheet|people|temperature|log|dataset|disc):/');
+        )), '/^(circumstances|eclipses|sun|path|plan|design|usual|photo|shots|sheet|people|temperature|log|dataset|disc):/');
     }
 
     /** Whatever a page object or a drawing hands to a view: a figure with a row, or named there as none. */

@@ -9,7 +9,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 /** Writes records one to a line. */
 trait JsonLines
 {
-    /** @param array<string, mixed> $record */
+    /** @param array<string, mixed>|list<array<string, mixed>> $record */
     private function writeRecord(array $record): void
     {
         $this->output->writeln(

@@ -18,6 +18,7 @@ final readonly class DayLine
      * @param string $crew what the crew is told
      * @param string $call what is called out; empty where nothing is
      * @param string $clouds what becomes of it when they are called: goes_on, falls_away, only_then
+     * @param bool $onlyFiltersOff whether it is done and called only while filters may be off by the clock of the screen that calls it
      */
     public function __construct(
         public string $id,
@@ -31,11 +32,12 @@ final readonly class DayLine
         public string $crew,
         public string $call,
         public string $clouds,
+        public bool $onlyFiltersOff,
     ) {}
 
     /** The same without whom it takes. */
     public function ofNobody(): self
     {
-        return new self(id: $this->id, name: $this->name, kind: $this->kind, time: $this->time, from: $this->from, to: $this->to, who: '', where: $this->where, crew: $this->crew, call: $this->call, clouds: $this->clouds);
+        return new self(id: $this->id, name: $this->name, kind: $this->kind, time: $this->time, from: $this->from, to: $this->to, who: '', where: $this->where, crew: $this->crew, call: $this->call, clouds: $this->clouds, onlyFiltersOff: $this->onlyFiltersOff);
     }
 }

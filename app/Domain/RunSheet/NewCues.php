@@ -19,11 +19,27 @@ final class NewCues
     /** @return list<Cue> what is usual for such an event at its eclipse */
     public static function usual(Occasion $occasion, EventFacts $facts): array
     {
-        return array_map(static function (UsualCue $usual) use ($facts): Cue {
-            $words = CueWords::usual($usual);
+        return self::written(UsualCue::for($occasion, EventSheet::moments($facts)), $facts);
+    }
 
-            return Cue::of(Uuid::uuid5($facts->event->uuid, $usual->code)->toString(), $usual->kind, $words['name'], $usual->anchor, $usual->offsetS, durationS: $usual->durationS, crew: $words['crew'], call: $words['call'], clouds: $usual->clouds);
-        }, UsualCue::for($occasion, EventSheet::moments($facts), $facts->filtersByPlace()->mayComeOff()));
+    /** @return list<Cue> what is called of the sky as it is seen there */
+    public static function ofSky(EventFacts $there): array
+    {
+        return self::written(UsualCue::ofSky(EventSheet::moments($there)), $there);
+    }
+
+    /**
+     * @param list<UsualCue> $usual
+     *
+     * @return list<Cue>
+     */
+    private static function written(array $usual, EventFacts $facts): array
+    {
+        return array_map(static function (UsualCue $one) use ($facts): Cue {
+            $words = CueWords::usual($one);
+
+            return $one->cue(Uuid::uuid5($facts->event->uuid, $one->code)->toString(), $words['name'], $words['crew'], $words['call']);
+        }, $usual);
     }
 
     /** @return list<Cue> of another sheet; what was frozen there hangs on its anchor here */

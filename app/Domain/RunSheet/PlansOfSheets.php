@@ -11,6 +11,7 @@ use App\Domain\Event\DayPlans;
 use App\Domain\Event\EventFacts;
 use App\Text\Clock;
 use App\Text\CueWords;
+use KeenShadow\Core\RunSheet\Cues\CueNeed;
 use KeenShadow\Core\RunSheet\Cues\PlacedCue;
 
 /** The cues of the run sheet that have a time on the day, and the posts of the crew. */
@@ -37,6 +38,6 @@ final readonly class PlansOfSheets implements DayPlans
             return null;
         }
 
-        return new DayLine(id: $cue->id, name: $cue->name, kind: CueWords::about($cue), time: CueWords::time($cue->kind, $placed->begins, $clock), from: $placed->begins, to: $placed->ends, who: $cue->who, where: $cue->where, crew: $cue->crew, call: $cue->call, clouds: $cue->underClouds()->value);
+        return new DayLine(id: $cue->id, name: $cue->name, kind: CueWords::about($cue), time: CueWords::time($cue->kind, $placed->begins, $clock), from: $placed->begins, to: $placed->ends, who: $cue->who, where: $cue->where, crew: $cue->crew, call: $cue->call, clouds: $cue->underClouds()->value, onlyFiltersOff: $cue->needs === CueNeed::FiltersOff);
     }
 }

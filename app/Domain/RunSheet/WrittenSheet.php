@@ -12,6 +12,7 @@ use KeenShadow\Core\Rules\Filters;
 use KeenShadow\Core\RunSheet\Cues\Busy;
 use KeenShadow\Core\RunSheet\Cues\FilterCues;
 use KeenShadow\Core\RunSheet\Cues\PlacedCue;
+use KeenShadow\Core\RunSheet\Cues\Sheet;
 use KeenShadow\Core\Sky\LocalEclipse;
 
 /** A run sheet with its times, for whatever goes out of the house. */
@@ -34,26 +35,29 @@ final readonly class WrittenSheet
     /** @param WrittenRota|null $rota who has duties besides: a cue that wants them is pointed out */
     public static function of(EventFacts $facts, ?WrittenRota $rota = null): self
     {
-        return self::written($facts, '', $rota?->busy() ?? []);
+        return self::written($facts, EventSheet::of($facts->event)->sheet(), '', $rota?->busy() ?? []);
     }
 
     /**
-     * The cues of an event at another place, of which no site plan is known.
+     * The cues of an event at another place, of which no site plan is known: what is not seen there has no time, and what is called of the sky
+     * there is added.
      *
      * @param EventFacts $there the event as it would be there
      * @param string $ending of what calendars call its entries, so that no two places have the same
      */
     public static function elsewhere(EventFacts $there, string $ending): self
     {
-        return self::written($there, $ending, []);
+        $sheet = EventSheet::of($there->event)->sheet();
+
+        return self::written($there, $sheet->cues === [] ? $sheet : $sheet->withNew(...NewCues::ofSky($there)), $ending, []);
     }
 
     /** @param list<Busy> $busy */
-    private static function written(EventFacts $facts, string $ending, array $busy): self
+    private static function written(EventFacts $facts, Sheet $sheet, string $ending, array $busy): self
     {
         $filters = $facts->filters();
 
-        return new self(event: $facts->event, here: $facts->here, cues: EventSheet::of($facts->event)->sheet()->placed(EventSheet::moments($facts), $busy), filters: $filters, filterCues: FilterCues::of($facts->here, $filters), clock: Clock::over($facts->here), ending: $ending);
+        return new self(event: $facts->event, here: $facts->here, cues: $sheet->placed(EventSheet::moments($facts), $busy), filters: $filters, filterCues: FilterCues::of($facts->here, $filters), clock: Clock::over($facts->here), ending: $ending);
     }
 
     /** @return list<PlacedCue|FilterMoment> cues, with the moments of the filters between them, in order of time */

@@ -63,7 +63,7 @@ final readonly class Handout
             zone: $clock->zone(),
             answer: SkyAnswer::of($here),
             contacts: array_map(static fn(Contact $contact): array => ['name' => self::named($contact, $facts), 'time' => $clock->second($contact->time())], SiteNumbers::contacts($facts)),
-            direction: __('At the maximum look :direction.', ['direction' => DayWords::direction(Bearing::ofSun($best))]),
+            direction: DayWords::sunAt($clock->minute($best->time()), Bearing::ofSun($best)),
             filters: FilterWords::caution($filters, $clock),
             policy: $facts->event->policy === null ? '' : AudienceWords::policyMeans($facts->event->policy),
             bring: DayWords::bring($facts->event->policy, $facts->filtersByPlace()->mayComeOff()),

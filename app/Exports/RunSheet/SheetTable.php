@@ -17,7 +17,7 @@ use KeenShadow\Core\RunSheet\Cues\PlacedCue;
 /** A run sheet as rows: CSV, or one JSON document. See docs/FORMATS.md. */
 final class SheetTable
 {
-    public const KEYS = ['begins', 'ends', 'local', 'kind', 'name', 'anchor', 'offset_s', 'clock_s', 'duration_s', 'frozen', 'who', 'where', 'crew', 'call', 'clouds', 'notes'];
+    public const KEYS = ['begins', 'ends', 'local', 'kind', 'name', 'anchor', 'offset_s', 'clock_s', 'duration_s', 'frozen', 'who', 'where', 'crew', 'call', 'clouds', 'needs', 'eyes', 'notes'];
 
     public static function csv(WrittenSheet $sheet): string
     {
@@ -60,6 +60,8 @@ final class SheetTable
             $p->cue->crew,
             $p->cue->call,
             $p->cue->underClouds()->value,
+            $p->cue->needs->value ?? null,
+            $p->cue->eyes->value ?? null,
             array_map(static fn(CueNote $note): string => $note->value, $p->notes),
         ]), $sheet->cues);
     }

@@ -6,6 +6,7 @@ namespace App\Imports\RunSheet;
 
 use App\Imports\ImportException;
 use App\Imports\JsonObject;
+use App\Models\RunSheet\EarlierCalls;
 use App\Text\PlainText;
 use KeenShadow\Core\RunSheet\Cues\CueRecord;
 use KeenShadow\Core\RunSheet\Cues\Sheet;
@@ -26,7 +27,7 @@ final class SheetFile
         });
         $cues = [];
         foreach ((new Fields($given, ''))->records('cues', Sheet::MOST_CUES) as $i => $fields) {
-            $cues[] = CueRecord::ofFile($fields, "cue {$i}");
+            $cues[] = EarlierCalls::renewed(CueRecord::ofFile($fields, "cue {$i}"), !$fields->has('needs'));
         }
 
         return Sheet::of($cues);

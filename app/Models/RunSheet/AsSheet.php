@@ -7,6 +7,7 @@ namespace App\Models\RunSheet;
 use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Database\Eloquent\Model;
 use InvalidArgumentException;
+use KeenShadow\Core\RunSheet\Cues\Cue;
 use KeenShadow\Core\RunSheet\Cues\Sheet;
 use KeenShadow\Core\RunSheet\Cues\SheetRecord;
 
@@ -24,7 +25,10 @@ final class AsSheet implements CastsAttributes
         /** @var SheetRow $document */
         $document = json_decode(is_string($value) ? $value : '', true, 16, JSON_THROW_ON_ERROR);
 
-        return SheetRecord::read($document);
+        $sheet = SheetRecord::read($document);
+        $isEarlier = array_map(static fn(array $row): bool => !array_key_exists('needs', $row), array_column($document['cues'], null, 'id'));
+
+        return $sheet->with(...array_values(array_map(static fn(Cue $cue): Cue => EarlierCalls::renewed($cue, $isEarlier[$cue->id] ?? false), $sheet->cues)));
     }
 
     public function set(Model $model, string $key, mixed $value, array $attributes): string

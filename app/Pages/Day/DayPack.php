@@ -27,7 +27,7 @@ use KeenShadow\Core\Rules\Filters;
  * All that the screen of a day ticks by, so that it needs no network: the script only looks up, by moments in milliseconds since 1970.
  *
  * @phpstan-type CallRow array{id: string, from: int, to: int, name: string, call: string, time: string}
- * @phpstan-type LineRow array{id: string, from: int, to: int, name: string, kind: string, time: string, who: string, where: string, crew: string, call: string, clouds: string}
+ * @phpstan-type LineRow array{id: string, from: int, to: int, name: string, kind: string, time: string, who: string, where: string, crew: string, call: string, clouds: string, onlyFiltersOff: bool}
  * @phpstan-type TableRow array{uncertainty: float|null, spans: list<array{to: int|null, planned: string, cloud: string, stop: string}>, calls: list<CallRow>, looks: list<CallRow>}
  */
 final readonly class DayPack
@@ -97,7 +97,7 @@ final readonly class DayPack
     /** @return LineRow */
     private static function line(DayLine $line): array
     {
-        return ['id' => $line->id, 'from' => Clock::ms($line->from), 'to' => Clock::ms($line->to), 'name' => $line->name, 'kind' => $line->kind, 'time' => $line->time, 'who' => $line->who, 'where' => $line->where, 'crew' => $line->crew, 'call' => $line->call, 'clouds' => $line->clouds];
+        return ['id' => $line->id, 'from' => Clock::ms($line->from), 'to' => Clock::ms($line->to), 'name' => $line->name, 'kind' => $line->kind, 'time' => $line->time, 'who' => $line->who, 'where' => $line->where, 'crew' => $line->crew, 'call' => $line->call, 'clouds' => $line->clouds, 'onlyFiltersOff' => $line->onlyFiltersOff];
     }
 
     /** @return array{id: string, from: int, to: int, who: string, name: string, where: string, time: string, begins: string} */

@@ -8,7 +8,9 @@ use App\Drawings\Day\LookRose;
 use App\Text\DayWords;
 use KeenShadow\Core\Day\Look;
 use KeenShadow\Core\Day\SeenPlanet;
+use KeenShadow\Core\Rules\Gaze;
 use KeenShadow\Core\Sky\Bearing;
+use KeenShadow\Core\Sky\ContactName;
 use KeenShadow\Core\Sky\LocalEclipse;
 use KeenShadow\Core\Sky\ShadowCourse;
 
@@ -22,15 +24,30 @@ final readonly class LookPage
      */
     private function __construct(public LookRose $rose, public string $sun, public string $shadow, public array $planets, public array $looks) {}
 
+    /** Whether people may look for the shadow in the minute before it comes, as a dark wall up to some 20° high. */
+    private static function isSafe(ShadowCourse $course, LocalEclipse $here): bool
+    {
+        $begin = $here->circumstances->contact(ContactName::C2)?->time();
+        foreach ($begin === null ? [] : [$begin->modify('-1 minute'), $begin] as $moment) {
+            $sun = Bearing::ofSun($here->at($moment));
+            if (!Gaze::isSafeTowards(new Bearing($course->comesFromDeg, 0.0), $sun, false) || !Gaze::isSafeTowards(new Bearing($course->comesFromDeg, 20.0), $sun, false)) {
+                return false;
+            }
+        }
+
+        return $begin !== null;
+    }
+
     public static function of(LocalEclipse $here): self
     {
         $planets = SeenPlanet::over($here);
         $course = ShadowCourse::over($here);
+        $isSafe = $course !== null && self::isSafe($course, $here);
 
         return new self(
-            LookRose::of($here, $planets, $course),
+            LookRose::of($here, $planets, $isSafe ? $course : null),
             DayWords::direction(Bearing::ofSun($here->circumstances->maximum)),
-            $course === null ? '' : DayWords::shadow($course),
+            $course === null ? '' : ($isSafe ? DayWords::shadow($course) : DayWords::shadowAtTheSun()),
             array_map(DayWords::planet(...), $planets),
             array_combine(array_map(static fn(Look $look): string => $look->value, Look::cases()), array_map(DayWords::look(...), Look::cases())),
         );

@@ -45,6 +45,8 @@ final readonly class CueForm
             'crew' => $cue->crew ?? '',
             'call' => $cue->call ?? '',
             'clouds' => $cue?->clouds->value ?? '',
+            'needs' => $cue?->needs->value ?? '',
+            'eyes' => $cue?->eyes->value ?? '',
         ], isFrozen: $cue?->frozenAt !== null, places: array_map(static fn(Thing $place): string => $place->name, $plan->places()), helpers: $helpers);
     }
 }

@@ -74,6 +74,13 @@ final readonly class Fields
         return is_int($value) && $value >= $least && $value <= self::MOST_WHOLE ? $value : throw RunSheetException::notAWholeNumber($this->path($key), $least);
     }
 
+    public function number(string $key): float
+    {
+        $value = $this->value($key);
+
+        return is_int($value) || is_float($value) && is_finite($value) ? (float) $value : throw RunSheetException::notANumber($this->path($key));
+    }
+
     /** A whole number of either sign. */
     public function signed(string $key): int
     {

@@ -34,6 +34,16 @@ final class RunSheetException extends Refusal
         return new self('not_a_whole_number', ['path' => $path, 'least' => $least], $path);
     }
 
+    public static function notANumber(string $path): self
+    {
+        return new self('not_a_number', ['path' => $path], $path);
+    }
+
+    public static function noZone(string $path, string $zone): self
+    {
+        return new self('no_zone', ['path' => $path, 'zone' => $zone], $path);
+    }
+
     public static function tooMany(string $path, int $most): self
     {
         return new self('too_many', ['path' => $path, 'most' => $most], $path);

@@ -18,6 +18,14 @@ final readonly class Bearing
         return new self($view->azimuthDeg(), Horizon::apparentAltitudeDeg($view->altitudeDeg()));
     }
 
+    /** How far two directions lie apart in the sky. */
+    public function apartDeg(self $other): float
+    {
+        [$a, $b] = [deg2rad($this->altitudeDeg), deg2rad($other->altitudeDeg)];
+
+        return rad2deg(acos(max(-1.0, min(1.0, sin($a) * sin($b) + cos($a) * cos($b) * cos(deg2rad($this->azimuthDeg - $other->azimuthDeg))))));
+    }
+
     /** How high it is in fists at arm's length, to the half and never less than half a one: a fist is ten degrees wide (common practice, no source). */
     public function fists(): float
     {

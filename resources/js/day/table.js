@@ -39,7 +39,11 @@ export function isOn(table, at, soonMs) {
 
 /** What comes, in order of time: the lines of the plan and what is called about filters; under clouds plan B instead of what needs the Sun. */
 export function linesOf(table, lines, column) {
-    const isUsed = ({ clouds }) => clouds !== (column === "cloud" ? "falls_away" : "only_then");
+    const [off, warning] = ["may_come_off", "warning"].map((id) => table.calls.find((call) => call.id === id)?.from);
+    // By this clock: the times of the filters are drawn in by what it may be wrong.
+    const isFree = ({ from, to }) => column === "planned" && off <= from && to <= warning;
+    const isUsed = (line) =>
+        line.clouds !== (column === "cloud" ? "falls_away" : "only_then") && (!line.onlyFiltersOff || isFree(line));
     const calls = table.calls.map((call) => ({ ...call, isFilters: true }));
     return [...lines.filter(isUsed), ...(column === "planned" ? [...calls, ...table.looks] : [])].sort(
         (a, b) => a.from - b.from,

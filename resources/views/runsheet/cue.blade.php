@@ -3,6 +3,8 @@
 @use('KeenShadow\Core\RunSheet\Cues\Clouds')
 @use('KeenShadow\Core\RunSheet\Cues\Cue')
 @use('KeenShadow\Core\RunSheet\Cues\CueKind')
+@use('KeenShadow\Core\RunSheet\Cues\CueNeed')
+@use('KeenShadow\Core\Rules\Gaze')
 <x-event-frame :frame="$frame" room="runsheet" :title="$form->isNew ? __('Add a cue') : $form->values['name']">
     <p class="lead-answer">{{ $form->isNew ? __('Add a cue') : $form->values['name'] }}</p>
     <x-faults />
@@ -54,6 +56,19 @@
             </select>
             <x-fault field="clouds" />
         </div>
+        @foreach (['needs' => [__('Called only'), __('always'), array_map(fn ($need) => [$need->value, CueWords::needChoice($need)], CueNeed::cases())], 'eyes' => [__('Where it sends eyes'), __('nowhere, or at the Sun through a filter'), array_map(fn ($eyes) => [$eyes->value, CueWords::eyes($eyes)], Gaze::cases())]] as $field => [$label, $none, $choices])
+            <div class="field">
+                <label for="{{ $field }}">{{ $label }}</label>
+                <select class="form-select" id="{{ $field }}" name="{{ $field }}" aria-describedby="{{ $field }}-fault">
+                    <option value="">{{ $none }}</option>
+                    @foreach ($choices as [$value, $words])
+                        <option value="{{ $value }}" @selected(old($field, $form->values[$field]) === $value)>{{ $words }}</option>
+                    @endforeach
+                </select>
+                <x-fault :field="$field" />
+            </div>
+        @endforeach
+        <p class="hint">{{ __('Each is looked at again for the place and the eclipse whenever the cue is shown or called: a cue whose condition is not met has no time.') }}</p>
         <div class="field">
             <input type="hidden" name="frozen" value="0">
             <label><input class="form-check-input" type="checkbox" name="frozen" value="1" @checked((bool) old('frozen', $form->isFrozen))>{{ __('Freeze it at the time where it stands now') }}</label>

@@ -118,7 +118,7 @@ final class OpenDayTest extends TestCase
             'Mercury: east, 98°, 47° high: 4.5 fists at arm\'s length (with luck, magnitude −1)',
             'Saturn: west-south-west, 250°, 37° high: 3.5 fists at arm\'s length (with luck, magnitude 1)',
         ], $look->planets);
-        self::assertSame('The shadow comes from the west (268°) and goes to the east (88°): a dark wall in the sky, in the minute before.', $look->shadow);
+        self::assertSame('In the minute before totality the shadow comes from the west (268°), as a dark wall in the sky. Turn your back to the Sun to see it.', $look->shadow);
         $read = static fn(float $x, float $y): array => [fmod(rad2deg(atan2($x, -$y)) + 360, 360), 90 - 0.9 * hypot($x, $y)];
         self::assertEqualsWithDelta([[95, 40], [88, 17], [98, 47], [250, 37]], array_map(static fn(array $mark): array => $read($mark['x'], $mark['y']), $look->rose->planets), 1.0);
         self::assertEqualsWithDelta([95, 37], $read($look->rose->sun['x'], $look->rose->sun['y']), 1.0);

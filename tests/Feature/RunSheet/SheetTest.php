@@ -45,7 +45,7 @@ final class SheetTest extends TestCase
         $this->post(route('runsheet.propose', $this->event), ['from' => '', 'occasion' => 'public'])->assertRedirect();
 
         $page = $this->get(route('runsheet.show', $this->event))->assertOk();
-        $page->assertSeeInOrder(['09:40', 'First bite', 'at C1, first bite'])->assertSeeInOrder(['10:45:31', 'Filters may come off', '10:48:01', 'Warning: filters on in 10 s', '10:48:11', 'Filters on'])->assertSeeInOrder(['On the day', 'Shadow bands, western sky', '10:45:31', 'Look round', '10:48:01', '10:48:11', 'computed', 'Shadow bands again'])->assertSee('Filters may come off from 10:45:31 to 10:48:11');
+        $page->assertSeeInOrder(['09:40', 'First bite', 'at C1, first bite'])->assertSeeInOrder(['10:45:31', 'Filters may come off', '10:48:01', 'Warning: filters on in 10 s', '10:48:11', 'Filters on'])->assertSeeInOrder(['On the day', 'Shadow bands', '10:45:31', 'Look round', '10:48:01', '10:48:11', 'computed', 'Shadow bands again'])->assertSee('Filters may come off from 10:45:31 to 10:48:11');
         $page->assertSeeInOrder(['C2, with the smaller radius of the Moon', '10:45:26', 'uneven limb', '+3.0 s', 'filters may come off', '10:45:31', 'time', '−3.0 s']);
         $before = $this->sheet()->cues;
         $this->post(route('runsheet.propose', $this->event), ['from' => $this->event->refresh()->sheet_revision_id, 'occasion' => 'public']);

@@ -9,10 +9,12 @@ use App\Text\TypedSpan;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
+use KeenShadow\Core\Rules\Gaze;
 use KeenShadow\Core\RunSheet\Cues\Anchor;
 use KeenShadow\Core\RunSheet\Cues\Clouds;
 use KeenShadow\Core\RunSheet\Cues\Cue;
 use KeenShadow\Core\RunSheet\Cues\CueKind;
+use KeenShadow\Core\RunSheet\Cues\CueNeed;
 
 /** One cue as a form has it. */
 final class CueRequest extends FormRequest
@@ -36,6 +38,8 @@ final class CueRequest extends FormRequest
             'crew' => ['nullable', 'string', 'max:' . Cue::LONGEST_TEXT],
             'call' => ['nullable', 'string', 'max:' . Cue::LONGEST_TEXT],
             'clouds' => ['nullable', Rule::enum(Clouds::class)],
+            'needs' => ['nullable', Rule::enum(CueNeed::class)],
+            'eyes' => ['nullable', Rule::enum(Gaze::class)],
             'frozen' => ['nullable', 'boolean'],
         ];
     }
@@ -56,6 +60,8 @@ final class CueRequest extends FormRequest
             'crew.*' => __('At most :most letters.', ['most' => Cue::LONGEST_TEXT]),
             'call.*' => __('At most :most letters.', ['most' => Cue::LONGEST_TEXT]),
             'clouds.*' => __('Choose what becomes of it.'),
+            'needs.*' => __('Choose when it is called.'),
+            'eyes.*' => __('Choose where it sends eyes.'),
             'offset.*' => __('A span of time as −10 min, 1:30, 20 s or −3 d.'),
             'duration.*' => __('A length as 10 min, 1:30 or 20 s; left blank for a moment.'),
         ];
@@ -80,6 +86,8 @@ final class CueRequest extends FormRequest
             $text('crew'),
             $text('call'),
             clouds: Clouds::tryFrom($this->string('clouds')->toString()),
+            needs: CueNeed::tryFrom($this->string('needs')->toString()),
+            eyes: Gaze::tryFrom($this->string('eyes')->toString()),
         );
     }
 

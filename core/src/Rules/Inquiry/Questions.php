@@ -17,7 +17,7 @@ final class Questions
     /** @return list<Question> */
     public static function all(): array
     {
-        return [...self::uses(), self::when(), ...self::welding(), ...self::states(), ...self::beams(), ...self::who()];
+        return [...self::uses(), self::when(), ...self::welding(), ...self::states(), ...self::sensors(), ...self::beams(), ...self::who()];
     }
 
     /** @return list<Question> */
@@ -145,6 +145,15 @@ final class Questions
                 Choice::of('alone', 'It is left alone now and then', ['attended' => false]),
                 $unknown,
             ]),
+        ];
+    }
+
+    /** @return list<Question> of what carries a sensor */
+    private static function sensors(): array
+    {
+        $unknown = Choice::of('unknown', 'I do not know');
+
+        return [
             Question::of('stand', 'How does it stand, and how is the filter?', ['look' => self::SENSORS, 'instrument' => self::TELESCOPES, 'filter' => 'photo_front'], Part::Finder, [
                 Choice::of('crew', 'The filter taped or screwed on and held against the Sun today, without a flaw; no optical finder, or capped at both ends; of a binocular the other barrel capped; one of the crew at it', ['finder' => 'capped_both', 'attended' => true, 'unused_side' => 'capped', 'fixing' => 'taped', 'flaw' => [], 'checked_against_sun' => true]),
                 Choice::of('pushed', 'The filter only pushed on, or loose', ['fixing' => 'pushed_on']),

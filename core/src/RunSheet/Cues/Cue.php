@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KeenShadow\Core\RunSheet\Cues;
 
 use DateTimeImmutable;
+use KeenShadow\Core\Rules\Gaze;
 use KeenShadow\Core\RunSheet\RunSheetException;
 
 /** One timed line of a run sheet. */
@@ -28,6 +29,8 @@ final readonly class Cue
      * @param string $call what is called out
      * @param DateTimeImmutable|null $frozenAt where it stays whatever moves; null hangs on its anchor
      * @param Clouds|null $clouds what becomes of it under clouds; null is as usual for what it is about
+     * @param CueNeed|null $needs what must be seen there and then; null is nothing
+     * @param Gaze|null $eyes where it sends eyes besides the Sun behind a filter; null is nowhere
      */
     private function __construct(
         public string $id,
@@ -43,6 +46,8 @@ final readonly class Cue
         public string $call,
         public ?DateTimeImmutable $frozenAt,
         public ?Clouds $clouds,
+        public ?CueNeed $needs,
+        public ?Gaze $eyes,
     ) {}
 
     /** @throws RunSheetException naming the field */
@@ -60,6 +65,8 @@ final readonly class Cue
         string $call = '',
         ?DateTimeImmutable $frozenAt = null,
         ?Clouds $clouds = null,
+        ?CueNeed $needs = null,
+        ?Gaze $eyes = null,
     ): self {
         if ($name === '') {
             throw RunSheetException::missing('name');
@@ -76,31 +83,43 @@ final readonly class Cue
         RunSheetException::within('duration_s', $durationS, 0, self::MOST_DURATION_S);
         RunSheetException::within('clock', $clockS ?? 0, 0, 86399);
 
-        return new self(id: $id, kind: $kind, name: $name, anchor: $anchor, offsetS: $offsetS, clockS: $clockS, durationS: $durationS, who: $who, where: $where, crew: $crew, call: $call, frozenAt: $frozenAt, clouds: $clouds);
+        return new self(id: $id, kind: $kind, name: $name, anchor: $anchor, offsetS: $offsetS, clockS: $clockS, durationS: $durationS, who: $who, where: $where, crew: $crew, call: $call, frozenAt: $frozenAt, clouds: $clouds, needs: $needs, eyes: $eyes);
     }
 
     /** The same line elsewhere along the axis. */
     public function moved(int $offsetS, int $durationS): self
     {
-        return self::of($this->id, $this->kind, $this->name, $this->anchor, $offsetS, $this->clockS, $durationS, $this->who, $this->where, $this->crew, $this->call, $this->frozenAt, $this->clouds);
+        return $this->with(['offsetS' => $offsetS, 'durationS' => $durationS]);
     }
 
     /** The same line as another one. */
     public function numbered(string $id): self
     {
-        return self::of($id, $this->kind, $this->name, $this->anchor, $this->offsetS, $this->clockS, $this->durationS, $this->who, $this->where, $this->crew, $this->call, $this->frozenAt, $this->clouds);
+        return $this->with(['id' => $id]);
     }
 
     /** The same line at a moment that stays. */
     public function frozen(?DateTimeImmutable $at): self
     {
-        return self::of($this->id, $this->kind, $this->name, $this->anchor, $this->offsetS, $this->clockS, $this->durationS, $this->who, $this->where, $this->crew, $this->call, $at, $this->clouds);
+        return $this->with(['frozenAt' => $at]);
     }
 
     /** The same line, with what becomes of it under clouds said. */
     public function under(Clouds $clouds): self
     {
-        return self::of($this->id, $this->kind, $this->name, $this->anchor, $this->offsetS, $this->clockS, $this->durationS, $this->who, $this->where, $this->crew, $this->call, $this->frozenAt, $clouds);
+        return $this->with(['clouds' => $clouds]);
+    }
+
+    /** The same line in other words. */
+    public function worded(string $name, string $crew, string $call): self
+    {
+        return $this->with(['name' => $name, 'crew' => $crew, 'call' => $call]);
+    }
+
+    /** The same line, with what it needs and where it sends eyes said. */
+    public function needing(?CueNeed $needs, ?Gaze $eyes): self
+    {
+        return $this->with(['needs' => $needs, 'eyes' => $eyes]);
     }
 
     /** Whether it is of no use while the Sun is not seen: something to look at, or a contact that is called. */
@@ -131,5 +150,14 @@ final readonly class Cue
     public function equals(self $other): bool
     {
         return CueRecord::write($this) === CueRecord::write($other);
+    }
+
+    /** @param array{id?: string, name?: string, crew?: string, call?: string, offsetS?: int, durationS?: int, frozenAt?: DateTimeImmutable|null, clouds?: Clouds, needs?: CueNeed|null, eyes?: Gaze|null} $changed */
+    private function with(array $changed): self
+    {
+        /** @var array{id: string, kind: CueKind, name: string, anchor: Anchor, offsetS: int, clockS: int|null, durationS: int, who: string, where: string, crew: string, call: string, frozenAt: DateTimeImmutable|null, clouds: Clouds|null, needs: CueNeed|null, eyes: Gaze|null} $all */
+        $all = $changed + get_object_vars($this);
+
+        return self::of(...$all);
     }
 }

@@ -11,6 +11,10 @@ enum CueNote: string
     case NoMoment = 'no_moment';
     /** What it hangs on happens with the Sun down, and is never used for a cue: it has no time. */
     case MomentDown = 'moment_down';
+    /** What it needs is not seen here then: it has no time. */
+    case NotSeen = 'not_seen';
+    /** It would send eyes to a Sun that shines: it has no time. */
+    case EyesAtTheSun = 'eyes_at_the_sun';
     /** Something is to be seen while the Sun is down. */
     case SunDown = 'sun_down';
     /** Something is to be seen while the Sun is behind what stands on the site. */

@@ -6,13 +6,14 @@ namespace KeenShadow\Core\RunSheet\Cues;
 
 use DateTimeImmutable;
 use DateTimeZone;
+use KeenShadow\Core\Rules\Gaze;
 use KeenShadow\Core\RunSheet\Fields;
 use KeenShadow\Core\RunSheet\RunSheetException;
 
 /**
  * A cue as names and plain values, as the database and files have it; see docs/FORMATS.md.
  *
- * @phpstan-type CueRow array{id: string, kind: string, name: string, anchor: string, offset_s: int, clock_s: int|null, duration_s: int, who: string, where: string, crew: string, call: string, frozen_at: string|null, clouds?: string|null}
+ * @phpstan-type CueRow array{id: string, kind: string, name: string, anchor: string, offset_s: int, clock_s: int|null, duration_s: int, who: string, where: string, crew: string, call: string, frozen_at: string|null, clouds?: string|null, needs?: string|null, eyes?: string|null}
  */
 final class CueRecord
 {
@@ -35,6 +36,8 @@ final class CueRecord
             'call' => $cue->call,
             'frozen_at' => $cue->frozenAt?->setTimezone(new DateTimeZone('UTC'))->format(self::INSTANT),
             'clouds' => $cue->clouds?->value,
+            'needs' => $cue->needs?->value,
+            'eyes' => $cue->eyes?->value,
         ];
     }
 
@@ -59,6 +62,8 @@ final class CueRecord
             $text('where'),
             $text('crew'),
             $text('call'),
+            needs: $fields->has('needs') && !$fields->isBlank('needs') ? $fields->word('needs', CueNeed::class) : null,
+            eyes: $fields->has('eyes') && !$fields->isBlank('eyes') ? $fields->word('eyes', Gaze::class) : null,
         );
 
         return $clouds === null || $clouds === $usual->underClouds() ? $usual : $usual->under($clouds);
@@ -81,6 +86,8 @@ final class CueRecord
             $record['call'],
             $record['frozen_at'] === null ? null : new DateTimeImmutable($record['frozen_at']),
             isset($record['clouds']) ? Clouds::from($record['clouds']) : null,
+            isset($record['needs']) ? CueNeed::from($record['needs']) : null,
+            isset($record['eyes']) ? Gaze::from($record['eyes']) : null,
         );
     }
 }

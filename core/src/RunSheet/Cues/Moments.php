@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KeenShadow\Core\RunSheet\Cues;
 
 use DateTimeImmutable;
+use KeenShadow\Core\Rules\Filters;
 use KeenShadow\Core\Sky\HorizonCrossing;
 use KeenShadow\Core\Sky\LocalEclipse;
 use KeenShadow\Core\Time\Interval;
@@ -28,6 +29,12 @@ final readonly class Moments
             $anchor === Anchor::Clear => $this->clear(),
             default => $this->here->local($this->here->circumstances->maximum->time())->setTime(0, 0),
         };
+    }
+
+    /** What the rule about filters says of the place, and of what stands there. */
+    public function filters(): Filters
+    {
+        return Filters::forPlace($this->here, $this->hidden);
     }
 
     /** Whether it happens with the Sun down. */

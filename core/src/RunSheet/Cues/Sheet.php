@@ -5,8 +5,13 @@ declare(strict_types=1);
 namespace KeenShadow\Core\RunSheet\Cues;
 
 use DateTimeImmutable;
+use KeenShadow\Core\Rules\FilterAdvice;
+use KeenShadow\Core\Rules\Filters;
+use KeenShadow\Core\Rules\Gaze;
 use KeenShadow\Core\RunSheet\Rota\Rota;
 use KeenShadow\Core\RunSheet\RunSheetException;
+use KeenShadow\Core\Sky\Bearing;
+use KeenShadow\Core\Time\JulianDate;
 
 /** A run sheet: its cues, the hours of the event, and who is where. */
 final readonly class Sheet
@@ -93,7 +98,10 @@ final readonly class Sheet
      */
     public function placed(Moments $moments, array $busy = []): array
     {
-        $placed = array_map(fn(Cue $cue): PlacedCue => $this->place($cue, $moments), array_values($this->cues));
+        // Asked once, and only where something hangs on it: it is dear.
+        $asks = array_filter($this->cues, static fn(Cue $cue): bool => $cue->needs !== null || $cue->eyes === Gaze::AllRound);
+        $filters = $asks === [] ? null : $moments->filters();
+        $placed = array_map(fn(Cue $cue): PlacedCue => $this->place($cue, $moments, $filters), array_values($this->cues));
         $placed = array_map(static fn(PlacedCue $p): PlacedCue => $p->clashing([
             ...array_values(array_map(static fn(PlacedCue $other): string => $other->cue->name, array_filter($placed, $p->clashesWith(...)))),
             ...array_values(array_map(static fn(Busy $b): string => $b->what, array_filter($busy, static fn(Busy $b): bool => $b->clashesWith($p)))),
@@ -103,7 +111,7 @@ final readonly class Sheet
         return $placed;
     }
 
-    private function place(Cue $cue, Moments $moments): PlacedCue
+    private function place(Cue $cue, Moments $moments, ?Filters $filters): PlacedCue
     {
         $anchored = self::anchored($cue, $moments);
         $begins = $cue->frozenAt ?? $anchored;
@@ -111,6 +119,10 @@ final readonly class Sheet
             return new PlacedCue($cue, null, null, null, [$moments->of($cue->anchor) === null ? CueNote::NoMoment : CueNote::MomentDown]);
         }
         $ends = self::later($begins, $cue->durationS);
+        $withheld = $filters === null ? null : self::withheld($cue, $begins, $ends, $moments, $filters);
+        if ($withheld !== null) {
+            return new PlacedCue($cue, null, null, null, [$withheld]);
+        }
         $isToday = !$cue->isDaysBefore();
 
         return new PlacedCue($cue, $begins, $ends, $cue->frozenAt === null ? null : $anchored, [
@@ -118,6 +130,22 @@ final readonly class Sheet
             ...($isToday && $cue->needsTheSun() ? self::unseen($begins, $moments) : []),
             ...($isToday && ($begins < $this->opens($moments) || $ends > $this->closes($moments)) ? [CueNote::OutsideHours] : []),
         ]);
+    }
+
+    /** Why a cue has no time though its moment comes: what it needs is not seen, or it would send eyes to the Sun. */
+    private static function withheld(Cue $cue, DateTimeImmutable $begins, DateTimeImmutable $ends, Moments $moments, Filters $filters): ?CueNote
+    {
+        if ($cue->needs?->isMet($begins, $ends, $moments, $filters) === false) {
+            return CueNote::NotSeen;
+        }
+        foreach ([$begins, $ends] as $moment) {
+            $isCovered = $filters->at(JulianDate::fromDateTime($moment)) === FilterAdvice::MayComeOff;
+            if ($cue->eyes?->isSafe(Bearing::ofSun($moments->here->at($moment)), $isCovered) === false) {
+                return CueNote::EyesAtTheSun;
+            }
+        }
+
+        return null;
     }
 
     /** @return list<CueNote> */
