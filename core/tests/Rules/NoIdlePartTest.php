@@ -24,21 +24,32 @@ final class NoIdlePartTest extends TestCase
     private const WORN = ['eclipse_glasses', 'handheld_viewer', 'face_shield'];
     private const FLAWS = [['scratch'], ['hole'], ['crease'], ['film_lifting'], ['loose'], ['torn_frame'], ['dirt'], ['second_point'], ['see_through'], ['patched']];
 
+    private const WELL = [
+        'phase' => 'partial', 'at' => 'front', 'fixing' => 'screwed', 'flaw' => [], 'checked_against_sun' => true, 'verdict' => 'fit', 'lot' => 'in_order', 'stacked' => false, 'finder' => 'none',
+        'unused_side' => 'capped', 'mounted' => 'tripod', 'attended' => true, 'person' => 'adult', 'watched' => true, 'keeps_on' => true, 'spectacles' => 'none', 'people_in_beam' => false,
+        'eyepiece' => 'uncemented', 'aperture_mm' => 10.0, 'screen_suns' => 1.0, 'policy' => 'mixed',
+    ];
+
     /** @return iterable<string, array{Part, list<mixed>, array<string, list<mixed>>}> the part, what is worse, and where it matters: parts with what they are one of */
     public static function parts(): iterable
     {
+        foreach ([...self::filters(), ...self::instrumentsAndPeople()] as [$part, $worse, $where]) {
+            yield "{$part->value} where " . json_encode($where, JSON_THROW_ON_ERROR) => [$part, $worse, $where];
+        }
+    }
+
+    /** @return list<array{Part, list<mixed>, array<string, list<mixed>>}> */
+    private static function filters(): array
+    {
         $direct = ['look' => ['direct']];
-        $worn = $direct + ['filter' => self::WORN];
         $before = $direct + ['filter' => [...self::WORN, 'welding']];
         $optics = ['look' => ['through_optics'], 'instrument' => self::TELESCOPES];
         $filtered = $optics + ['filter' => ['visual_front']];
         $sensor = ['look' => self::SENSORS, 'instrument' => self::TELESCOPES, 'filter' => ['visual_front', 'photo_front']];
         $reflex = ['look' => self::SENSORS, 'instrument' => ['camera'], 'finder' => ['through_lens']];
         $projected = ['look' => ['projected']];
-        $eyepiece = $projected + ['instrument' => self::EYEPIECE_TOO];
-        $gathering = $projected + ['instrument' => [...self::EYEPIECE_TOO, 'reading_lens']];
-        $mirror = ['look' => ['pinhole_screen', 'projected'], 'instrument' => ['flat_mirror']];
-        $rows = [
+
+        return [
             [Part::Look, ['through_pinhole', 'reflection'], []],
             [Part::Filter, ['none', 'cloud', 'sunglasses', 'smoked_glass', 'developed_film', 'xray_film', 'disc', 'balloon_or_wrapper', 'cellophane', 'liquid', 'photographic_nd', 'polariser', 'eyepiece_filter', 'photo_front'], ['filter' => [...self::WORN, 'welding', 'visual_front'], 'look' => ['direct', 'through_optics']]],
             [Part::Filter, ['none', 'cloud', 'sunglasses', 'disc', 'photographic_nd', 'eyepiece_filter', 'welding', 'eclipse_glasses'], $sensor],
@@ -69,6 +80,22 @@ final class NoIdlePartTest extends TestCase
             [Part::Fixing, ['pushed_on', 'loose'], $filtered],
             [Part::Fixing, ['pushed_on', 'loose'], $sensor],
             [Part::Fixing, ['pushed_on', 'loose'], $reflex],
+        ];
+    }
+
+    /** @return list<array{Part, list<mixed>, array<string, list<mixed>>}> */
+    private static function instrumentsAndPeople(): array
+    {
+        $direct = ['look' => ['direct']];
+        $worn = $direct + ['filter' => self::WORN];
+        $before = $direct + ['filter' => [...self::WORN, 'welding']];
+        $optics = ['look' => ['through_optics'], 'instrument' => self::TELESCOPES];
+        $projected = ['look' => ['projected']];
+        $eyepiece = $projected + ['instrument' => self::EYEPIECE_TOO];
+        $gathering = $projected + ['instrument' => [...self::EYEPIECE_TOO, 'reading_lens']];
+        $mirror = ['look' => ['pinhole_screen', 'projected'], 'instrument' => ['flat_mirror']];
+
+        return [
             [Part::Instrument, ['binocular', 'refractor', 'newtonian', 'closed_mirror', 'camera', 'phone', 'magnifier', 'reading_lens', 'curved_mirror', 'flat_mirror'], $direct],
             [Part::Instrument, ['none', 'camera', 'phone', 'magnifier', 'reading_lens', 'curved_mirror', 'flat_mirror'], $optics],
             [Part::Instrument, ['closed_mirror', 'solar_telescope', 'magnifier', 'curved_mirror', 'camera', 'phone'], $projected],
@@ -100,9 +127,6 @@ final class NoIdlePartTest extends TestCase
             [Part::ChildrenInTotality, [false], $direct + ['phase' => ['total'], 'person' => ['child', 'young_child'], 'filter' => ['none', 'cloud']]],
             [Part::Policy, ['indirect_only'], ['look' => ['direct', 'through_optics']]],
         ];
-        foreach ($rows as [$part, $worse, $where]) {
-            yield "{$part->value} where " . json_encode($where, JSON_THROW_ON_ERROR) => [$part, $worse, $where];
-        }
     }
 
     /**
@@ -170,12 +194,6 @@ final class NoIdlePartTest extends TestCase
             }
         }
     }
-
-    private const WELL = [
-        'phase' => 'partial', 'at' => 'front', 'fixing' => 'screwed', 'flaw' => [], 'checked_against_sun' => true, 'verdict' => 'fit', 'lot' => 'in_order', 'stacked' => false, 'finder' => 'none',
-        'unused_side' => 'capped', 'mounted' => 'tripod', 'attended' => true, 'person' => 'adult', 'watched' => true, 'keeps_on' => true, 'spectacles' => 'none', 'people_in_beam' => false,
-        'eyepiece' => 'uncemented', 'aperture_mm' => 10.0, 'screen_suns' => 1.0, 'policy' => 'mixed',
-    ];
 
     /** @return array<string, array{look: string, instrument: string}&array<string, mixed>> ordinary good practice, and the same at the other instruments it is done with */
     private static function good(): array
