@@ -1,4 +1,5 @@
 let context;
+let playing = null;
 
 /** Whatever is pressed first lets a browser sound; before that it stays silent. */
 export async function unlock() {
@@ -23,5 +24,15 @@ export function play(notes, loud) {
     oscillator.connect(gain).connect(context.destination);
     oscillator.start();
     oscillator.stop(at + 0.1);
+    playing = { oscillator, gain };
     return context.state === "running";
+}
+
+/** Cuts off what plays. */
+export function hush() {
+    if (!playing) return;
+    playing.gain.gain.cancelScheduledValues(context.currentTime);
+    playing.gain.gain.setTargetAtTime(0, context.currentTime, 0.005);
+    playing.oscillator.stop(context.currentTime + 0.03);
+    playing = null;
 }

@@ -37,6 +37,9 @@ foreach ([['2027-08-02', 36.53, -6.29], ['2026-08-12', 42.7, -2.9], ['2028-01-26
     $days[] = [
         'tables' => array_map(static fn(DayTable $t): array => [
             'uncertainty' => is_finite($t->uncertaintyS) ? $t->uncertaintyS : null,
+            'returnUntil' => $t->returnUntilS() === null ? null : 1000 * $t->returnUntilS(),
+            'calls' => array_map(static fn(string $id, float $s): array => ['id' => $id, 'from' => 1000 * $s, 'to' => 1000 * $s, 'until' => $id === 'may_come_off' ? 1000 * ($t->filterCalls()['warning'] - Filters::PERMISSION_SECONDS) : null, 'call' => $id, 'name' => $id, 'time' => ''], array_keys($t->filterCalls()), $t->filterCalls()),
+            'looks' => [],
             'spans' => array_map(static fn(DaySpan $s): array => ['to' => is_finite($s->toS) ? 1000 * $s->toS : null, 'planned' => $s->state->value, 'cloud' => $s->state->whenClouded()->value, 'stop' => 'stopped'], $t->spans),
         ], $tables->tables),
         'asked' => $asked,

@@ -7,10 +7,10 @@ import {
     areBackOn,
     between,
     clockTime,
-    columnAt,
     countdown,
     isOn,
     isSampled,
+    isToTheSecond,
     linesOf,
     momentOf,
     offsetAt,
@@ -26,16 +26,12 @@ test("eight thousand states by chance are those of core", () => {
     const seen = {};
     for (const { tables, asked } of days) {
         for (const { at, uncertainty, calls, state } of asked) {
-            assert.equal(
-                stateAt(tableFor(tables, uncertainty), at, columnAt(calls, at)),
-                state,
-                JSON.stringify({ at, calls }),
-            );
+            assert.equal(stateAt(tableFor(tables, uncertainty), at, calls), state, JSON.stringify({ at, calls }));
             seen[state] = (seen[state] ?? 0) + 1;
         }
         for (const unknown of [Infinity, NaN]) assert.equal(tableFor(tables, unknown), tables.at(-1));
     }
-    assert.equal(Object.keys(seen).length, 7, "all states are among them");
+    assert.equal(Object.keys(seen).length, 8, "all states are among them");
     assert.ok(seen.may_come_off > 100);
 });
 
@@ -194,15 +190,38 @@ test("a clock that is set does not move the time; a sleep is held possible until
 });
 
 test("a typed time stands in for the server, and where they differ neither is believed to more than that", () => {
+    const known = { hasSeconds: true, worthS: 1 };
     const alone = device(90000);
-    alone.clock.type(5e6 + 1000);
-    assert.ok(alone.error() < 0.01 && alone.clock.uncertaintyS() >= 1);
+    alone.clock.type(5e6 + 1000, known);
+    assert.ok(alone.error() < 0.01 && alone.clock.uncertaintyS() >= 2, "the hand, and what the other clock is worth");
+    alone.clock.type(alone.clock.now() + 9000, known);
+    assert.ok(alone.clock.uncertaintyS() >= 9, "a second reading that disagrees widens it");
     const { clock, trip } = device();
     trip(5, 5);
-    clock.type(clock.now() + 12000);
+    clock.type(clock.now() + 12000, known);
     assert.ok(clock.uncertaintyS() >= 12);
     clock.forgetTyped();
     assert.ok(clock.uncertaintyS() < 0.1);
+    clock.type(clock.now() - 20000, { hasSeconds: false, worthS: 1 });
+    assert.ok(clock.uncertaintyS() < 0.1, "10:47 typed at 10:47:20 agrees");
+    clock.type(clock.now() - 120000, { hasSeconds: false, worthS: 1 });
+    assert.ok(clock.uncertaintyS() >= 90);
+});
+
+test("hours and minutes alone, or a clock of which nobody knows what it is worth, show a time by which nothing comes off", () => {
+    for (const [seconds, typed] of [
+        [0, { hasSeconds: false, worthS: 1 }],
+        [59, { hasSeconds: false, worthS: 1 }],
+        [0, { hasSeconds: true, worthS: Infinity }],
+    ]) {
+        const { clock, is } = device(3600000);
+        // It is some second of a minute; the minute is typed.
+        is.steady = 55000000 - 5e6 + 1000 * seconds;
+        clock.type(5e6 + is.steady - (typed.hasSeconds ? 0 : 1000 * seconds), typed);
+        assert.equal(clock.uncertaintyS(), Infinity);
+        assert.ok(Math.abs(clock.now() - (5e6 + is.steady)) <= 30000);
+    }
+    assert.deepEqual(["10:47", "10:47:30", "10.47.30", "9 05 01"].map(isToTheSecond), [false, true, true, true]);
 });
 
 test("a page that is opened again without a network goes by the last comparison, less surely; after a day by none", () => {

@@ -26,9 +26,9 @@ use KeenShadow\Core\Rules\Filters;
 /**
  * All that the screen of a day ticks by, so that it needs no network: the script only looks up, by moments in milliseconds since 1970.
  *
- * @phpstan-type CallRow array{id: string, from: int, to: int, name: string, call: string, time: string}
+ * @phpstan-type CallRow array{id: string, from: int, to: int, until: int|null, name: string, call: string, time: string}
  * @phpstan-type LineRow array{id: string, from: int, to: int, name: string, kind: string, time: string, who: string, where: string, crew: string, call: string, clouds: string, onlyFiltersOff: bool}
- * @phpstan-type TableRow array{uncertainty: float|null, spans: list<array{to: int|null, planned: string, cloud: string, stop: string}>, calls: list<CallRow>, looks: list<CallRow>}
+ * @phpstan-type TableRow array{uncertainty: float|null, spans: list<array{to: int|null, planned: string, cloud: string, stop: string}>, calls: list<CallRow>, returnUntil: int|null, looks: list<CallRow>}
  */
 final readonly class DayPack
 {
@@ -63,13 +63,16 @@ final readonly class DayPack
             $call = FilterCall::from($kind);
             $ms = (int) ($call === FilterCall::MayComeOff ? ceil(1000 * $atS) : floor(1000 * $atS));
             $at = Clock::ofMs($ms);
-            $calls[] = ['id' => $kind, 'from' => $ms, 'to' => $ms, 'name' => FilterWords::callName($call), 'call' => FilterWords::call($call), 'time' => $call === FilterCall::MayComeOff ? FilterWords::notBefore($at, $clock) : FilterWords::notAfter($at, $clock)];
+            // A permission that nobody has the time to follow is not called.
+            $until = $call === FilterCall::MayComeOff ? (int) floor(1000 * ($table->filterCalls()[FilterCall::Warning->value] - Filters::PERMISSION_SECONDS)) : null;
+            $calls[] = ['id' => $kind, 'from' => $ms, 'to' => $ms, 'until' => $until, 'name' => FilterWords::callName($call), 'call' => FilterWords::call($call), 'time' => $call === FilterCall::MayComeOff ? FilterWords::notBefore($at, $clock) : FilterWords::notAfter($at, $clock)];
         }
 
         return [
             'uncertainty' => is_finite($table->uncertaintyS) ? $table->uncertaintyS : null,
             'spans' => array_map(self::span(...), $table->spans),
             'calls' => $calls,
+            'returnUntil' => $table->returnUntilS() === null ? null : (int) floor(1000 * $table->returnUntilS()),
             'looks' => array_map(static fn(LookSpan $look): array => self::look($look, $clock), LookAround::of($table)),
         ];
     }
@@ -79,7 +82,7 @@ final readonly class DayPack
     {
         $from = (int) round(1000 * $look->fromS);
 
-        return ['id' => $look->look->value, 'from' => $from, 'to' => (int) round(1000 * $look->toS), 'name' => DayWords::lookName($look->look), 'call' => '', 'time' => FilterWords::notBefore(Clock::ofMs($from), $clock)];
+        return ['id' => $look->look->value, 'from' => $from, 'to' => (int) round(1000 * $look->toS), 'until' => null, 'name' => DayWords::lookName($look->look), 'call' => '', 'time' => FilterWords::notBefore(Clock::ofMs($from), $clock)];
     }
 
     /** @return array{to: int|null, planned: string, cloud: string, stop: string} what holds until when: as planned, when clouded, when stopped */

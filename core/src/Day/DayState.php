@@ -12,6 +12,8 @@ enum DayState: string
     case FiltersOn = 'filters_on';
     /** Between the guarded times of totality, and only there. */
     case MayComeOff = 'may_come_off';
+    /** In totality, but a stop or a cloud was taken back too late for filters to come off again. */
+    case KeptOn = 'kept_on';
     /** After totality: they are on again, and stay on. */
     case FiltersBackOn = 'filters_back_on';
     case After = 'after';

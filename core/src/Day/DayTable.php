@@ -17,6 +17,11 @@ use KeenShadow\Core\Time\JulianDate;
  */
 final readonly class DayTable
 {
+    /** A while that the permission and the warning take is not called at all. */
+    private const LEAST_S = Filters::PERMISSION_SECONDS + Filters::WARNING_SECONDS;
+    /** After a stop or a cloud filters come off again only while so much and the warning are ahead (own judgement: it takes a moment until all have heard). */
+    private const RETURN_S = 30.0;
+
     /**
      * @param float $uncertaintyS of the clock for which it holds, to either side; infinite where nothing is known of it
      * @param non-empty-list<DaySpan> $spans one after the other, without a gap
@@ -35,7 +40,7 @@ final readonly class DayTable
         $isKnown = $clockUncertaintyS >= 0.0 && is_finite($clockUncertaintyS);
         if ($filters->mayComeOff() && $off !== null && $on !== null && $isKnown) {
             [$offS, $onS] = [self::seconds($off) + $clockUncertaintyS, self::seconds($on) - $clockUncertaintyS];
-            if ($onS - $offS >= Filters::LEAST_SECONDS) {
+            if ($onS - $offS >= self::LEAST_S) {
                 array_push($spans, new DaySpan(DayState::FiltersOn, $begins, $offS), new DaySpan(DayState::MayComeOff, $offS, $onS), new DaySpan(DayState::FiltersBackOn, $onS, $ends));
             }
         }
@@ -57,7 +62,23 @@ final readonly class DayTable
             return DayState::Stopped;
         }
 
-        return self::holds(CallKind::Cloud, CallKind::Clear, $atS, $calls) ? $planned->whenClouded() : $planned;
+        if (self::holds(CallKind::Cloud, CallKind::Clear, $atS, $calls)) {
+            return $planned->whenClouded();
+        }
+
+        return $planned === DayState::MayComeOff && $this->wasTakenBackTooLate($atS, $calls) ? DayState::KeptOn : $planned;
+    }
+
+    /** The last moment at which a stop or a cloud that is taken back lets filters off again, in seconds since 1970; null where they stay on. */
+    public function returnUntilS(): ?float
+    {
+        foreach ($this->spans as $span) {
+            if ($span->state === DayState::MayComeOff) {
+                return $span->toS - self::RETURN_S - Filters::WARNING_SECONDS;
+            }
+        }
+
+        return null;
     }
 
     /** @return array<value-of<FilterCall>, float> when what is called about filters, seconds since 1970; nothing where they stay on */
@@ -70,6 +91,30 @@ final readonly class DayTable
         }
 
         return [];
+    }
+
+    /** @param list<Call> $calls */
+    private function wasTakenBackTooLate(float $atS, array $calls): bool
+    {
+        foreach ([[CallKind::Stop, CallKind::GoOn], [CallKind::Cloud, CallKind::Clear]] as [$call, $back]) {
+            $last = max([-INF, ...self::moments($call, $atS, $calls)]);
+            $back = min([INF, ...array_filter(self::moments($back, $atS, $calls), static fn(float $s): bool => $s > $last)]);
+            if (is_finite($last) && is_finite($back) && $back > ($this->filterCalls()[FilterCall::MayComeOff->value] ?? INF) && $back > $this->returnUntilS()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param list<Call> $calls
+     *
+     * @return list<float> of one kind up to a moment
+     */
+    private static function moments(CallKind $kind, float $atS, array $calls): array
+    {
+        return array_values(array_map(static fn(Call $call): float => $call->atS, array_filter($calls, static fn(Call $call): bool => $call->kind === $kind && $call->atS <= $atS)));
     }
 
     private function planned(float $atS): DayState
@@ -91,11 +136,8 @@ final readonly class DayTable
      */
     private static function holds(CallKind $call, CallKind $back, float $atS, array $calls): bool
     {
-        [$last, $lastBack] = [-INF, -INF];
-        foreach ($calls as $one) {
-            $last = $one->kind === $call && $one->atS <= $atS ? max($last, $one->atS) : $last;
-            $lastBack = $one->kind === $back && $one->atS <= $atS ? max($lastBack, $one->atS) : $lastBack;
-        }
+        $last = max([-INF, ...self::moments($call, $atS, $calls)]);
+        $lastBack = max([-INF, ...self::moments($back, $atS, $calls)]);
 
         return is_finite($last) && $last >= $lastBack;
     }

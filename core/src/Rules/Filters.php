@@ -32,6 +32,9 @@ final readonly class Filters
     /** The warning before filters go on (common practice, no source: 10 s, more if in doubt). */
     public const WARNING_SECONDS = 10;
 
+    /** The words that filters may come off, and a hand that takes them off (own judgement). */
+    public const PERMISSION_SECONDS = 3.0;
+
     /** A shorter while is no use: the warning takes all of it. */
     public const LEAST_SECONDS = 10.0;
 

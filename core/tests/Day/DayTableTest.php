@@ -97,13 +97,35 @@ final class DayTableTest extends TestCase
         );
     }
 
-    /** A clock that may be wrong by a minute has 40 s left of the 160 s; by 76 s, less than the ten that are any use; one that is unknown has nothing. */
+    /** A clock that may be wrong by a minute has 40 s left of the 160 s; by 74.5 s, less than the words and the warning take; one that is unknown has nothing. */
     public function testAWrongClockDrawsTheTimesIn(): void
     {
         $free = static fn(float $uncertainty): float => array_sum(array_map(static fn(DaySpan $s): float => $s->state === DayState::MayComeOff ? $s->toS - $s->fromS : 0.0, self::table('2027-08-02', 36.53, -6.29, $uncertainty)->spans));
 
         self::assertEqualsWithDelta($free(0.0) - 120, $free(60.0), 0.001);
-        self::assertSame([0.0, 0.0, 0.0, 0.0], array_map($free, [76.0, -1.0, INF, NAN]));
+        self::assertSame([0.0, 0.0, 0.0, 0.0], array_map($free, [74.5, -1.0, INF, NAN]));
+    }
+
+    /**
+     * After a stop or a cloud filters come off again only while half a minute and the warning are ahead: whichever it was, whenever it was called and
+     * taken back, once or several times.
+     */
+    public function testAStopTakenBackInTheLastSecondsKeepsFiltersOn(): void
+    {
+        $table = self::table('2027-08-02', 36.53, -6.29, 0.0);
+        ['may_come_off' => $off, 'back_on' => $on] = $table->filterCalls();
+        foreach ([[CallKind::Stop, CallKind::GoOn], [CallKind::Cloud, CallKind::Clear]] as [$call, $back]) {
+            foreach ([[-600, 60.0, DayState::MayComeOff], [-600, 40.1, DayState::MayComeOff], [-600, 39.9, DayState::KeptOn], [5, 39.9, DayState::KeptOn], [5, 2.7, DayState::KeptOn], [5, 0.1, DayState::KeptOn]] as [$calledS, $leftS, $state]) {
+                $calls = [new Call($call, $off + $calledS), new Call($back, $on - $leftS)];
+                foreach ([0.0, 0.05, $leftS - 0.01] as $laterS) {
+                    self::assertSame($state, $table->at($on - $leftS + $laterS, $calls), "{$call->value}, {$leftS} s left");
+                    self::assertSame($state, $table->at($on - $leftS + $laterS, [...$calls, new Call($back, $on - $leftS + $laterS / 2)]), 'said twice it is as the first time');
+                }
+                self::assertSame(DayState::FiltersBackOn, $table->at($on, $calls));
+            }
+            // Taken back before totality it is as if nothing had been called.
+            self::assertSame(DayState::MayComeOff, $table->at($on - 1, [new Call($call, $off - 60), new Call($back, $off - 1)]));
+        }
     }
 
     /** A screen takes the next coarser step; past the last, or without a clock, nothing is left. */

@@ -25,7 +25,7 @@ use PHPUnit\Framework\TestCase;
 final class LookAroundTest extends TestCase
 {
     /** @param list<string> $looks */
-    #[TestWith([12.0, ['corona']], 'the warning takes all but two seconds')]
+    #[TestWith([14.0, ['corona']], 'the warning takes all but four seconds')]
     #[TestWith([22.0, ['corona']])]
     #[TestWith([30.0, ['corona', 'horizon']])]
     #[TestWith([44.0, ['corona', 'horizon', 'planets', 'quiet']])]

@@ -1,5 +1,5 @@
 import { get } from "../send.js";
-import { momentOf } from "./table.js";
+import { isToTheSecond, momentOf } from "./table.js";
 
 const ROUND_TRIPS = 6;
 const BETWEEN_MS = 60000;
@@ -85,8 +85,16 @@ export const clockParts = {
             this.typed = this.words.notATime;
             return;
         }
-        this.clock.type(ms);
-        this.typed = this.words.typedApart.replace(":seconds", signed((ms - now) / 1000));
+        const hasSeconds = isToTheSecond(this.$refs.typed.value);
+        const worthS = this.$refs.worth.value === "" ? Infinity : Number(this.$refs.worth.value);
+        const wasCompared = this.clock.isCompared();
+        this.clock.type(ms, { hasSeconds, worthS });
+        const apart = this.words.typedApart.replace(":seconds", signed((ms - now) / 1000));
+        this.typed = !hasSeconds
+            ? this.words.typedMinute
+            : wasCompared || Number.isFinite(worthS)
+              ? apart
+              : this.words.typedUnknown;
         this.refresh();
     },
 

@@ -5,6 +5,8 @@ const UNWATCHED_S = 5;
 const LONGEST_UNWATCHED_MS = 24 * 3600e3;
 /** A hand that presses when it reads a time (own judgement). */
 const HAND_S = 1;
+/** Hours and minutes alone are right to half of this, either side of its middle. */
+const MINUTE_MS = 60000;
 /** Less is the noise of two clocks that are read one after the other. */
 const JUMP_MS = 250;
 
@@ -58,14 +60,23 @@ export class DayClock {
         this.hold(serverMs - (sentSteady + receivedSteady) / 2, uncertaintyS);
     }
 
-    /** A time read elsewhere while a button is pressed. Where the server's is another nobody knows which is right. */
-    type(ms) {
-        const apartS = Math.abs(ms - this.now()) / 1000;
-        if (this.isCompared() && this.jump === null) this.typedApartS = apartS > HAND_S ? apartS : 0;
-        else {
-            this.jump = null;
-            this.hold(ms - this.steady(), HAND_S);
+    /**
+     * A time read elsewhere while a button is pressed. Where the one that is held is another nobody knows which is right. Without
+     * seconds it is any of its minute, and of a clock of which nobody knows what it is worth it may be wrong by anything: the time is
+     * shown, and no filter comes off by it.
+     *
+     * @param {number} worthS how far the other clock may be wrong; infinite where nobody knows
+     */
+    type(ms, { hasSeconds, worthS }) {
+        const read = hasSeconds ? ms : ms + MINUTE_MS / 2;
+        const looseS = HAND_S + (hasSeconds ? 0 : MINUTE_MS / 2000);
+        const apartS = Math.abs(read - this.now()) / 1000;
+        if (this.isCompared() && this.jump === null) {
+            this.typedApartS = apartS > looseS + this.heldS ? apartS : 0;
+            return;
         }
+        this.jump = null;
+        this.hold(read - this.steady(), hasSeconds ? HAND_S + worthS : Infinity);
     }
 
     /** What was typed counts no more. */

@@ -97,7 +97,7 @@ export const rehearsalParts = {
         const at = this.playedAt(this.clock.now());
         if (Math.abs(at - this.playedNow()) > APART_MS * this.rehearsal.speed) {
             this.anchor = { at, steady: performance.now() };
-            this.last = at;
+            this.machine.last = at;
         }
     },
 
@@ -110,10 +110,7 @@ export const rehearsalParts = {
 
     /** What was shown at another moment of the day counts no more. */
     startOver() {
-        this.last = this.played();
-        this.shown = undefined;
-        this.wereBackOn = false;
-        this.column = undefined;
+        this.machine.startOver(this.played());
         this.refresh();
     },
 

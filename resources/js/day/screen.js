@@ -8,21 +8,7 @@ import { DayLog } from "./log.js";
 import { lookParts } from "./look.js";
 import { offlineParts } from "./offline.js";
 import { rehearsalParts } from "./rehearsal.js";
-import {
-    areBackOn,
-    between,
-    clockTime,
-    columnAt,
-    countdown,
-    isOn,
-    isSampled,
-    linesOf,
-    offsetAt,
-    onward,
-    sampleAt,
-    stateAt,
-    tableFor,
-} from "./table.js";
+import { clockTime, countdown, isOn, isSampled, offsetAt, sampleAt, tableFor } from "./table.js";
 import { sharedParts } from "./shared.js";
 
 const TICK_MS = 100;
@@ -59,12 +45,13 @@ export function day() {
             this.axis = { begin: 1000 * begin, end: 1000 * end };
             this.clock = new DayClock();
             this.log = new DayLog({ event, maker, url });
+            this.setUpCalls();
             this.setUpLook();
             this.setUpCrew();
             await this.setUpClock();
             await this.setUpShared();
             await this.setUpRehearsal();
-            this.last = this.played();
+            this.machine.startOver(this.played());
             this.tick();
             this.stayAwake();
             this.wakeSound();
@@ -91,18 +78,14 @@ export function day() {
             this.table = tableFor(this.pack.tables, this.clock.uncertaintyS());
             if (this.rehearsal && this.isEclipse()) this.breakOff(this.words.noRehearsal);
             const at = this.played();
-            const column = columnAt(this.callsUpTo(at), at);
-            const state = onward(this.wereBackOn, stateAt(this.table, at, column));
-            const lines = linesOf(this.table, this.pack.lines, column);
-            const come = between(lines, this.last, at);
-            const isNew = column !== this.column || state !== this.shown || come.length > 0;
-            if (column !== this.column) this.announceColumn(column, state);
-            else this.announceEnd(come, at, state);
-            this.announce(come, at, state);
+            const { state, lines, isNew } = this.machine.step({
+                table: this.table,
+                lines: this.pack.lines,
+                calls: this.callsUpTo(at),
+                at,
+            });
+            this.column = this.machine.column;
             this.takeOver(state !== "may_come_off" && lines.every(({ from }) => Math.abs(from - at) > BETWEEN_MS));
-            this.last = at;
-            this.shown = state;
-            this.wereBackOn = areBackOn(this.wereBackOn, state);
             // A battery lasts the day: what changes by the second is shown by the second.
             const second = Math.floor(at / 1000);
             if (isNew || second !== this.second) this.show(at, state, lines);

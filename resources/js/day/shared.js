@@ -1,4 +1,3 @@
-import { sound } from "./calls.js";
 import { get } from "../send.js";
 
 const POLL_MS = 2000;
@@ -79,7 +78,7 @@ export const sharedParts = {
             .filter(Boolean)
             .join(": ");
         this.message = `${entry.who}: ${what}`;
-        sound("line", what);
+        this.caller.call({ kind: "line", words: what });
     },
 
     /**

@@ -16,9 +16,24 @@ export function columnAt(calls, at) {
     return holds("cloud", "clear") ? "cloud" : "planned";
 }
 
-/** The state at a moment. */
-export function stateAt(table, at, column) {
-    return table.spans.find(({ to }) => to === null || at < to)[column];
+/** The state at a moment, by what was called. */
+export function stateAt(table, at, calls) {
+    const state = table.spans.find(({ to }) => to === null || at < to)[columnAt(calls, at)];
+    return state === "may_come_off" && wasTakenBackTooLate(table, calls, at) ? "kept_on" : state;
+}
+
+/** Whether a stop or a cloud was taken back in totality past the moment up to which filters come off again. */
+function wasTakenBackTooLate({ spans, returnUntil }, calls, at) {
+    const off = spans[spans.findIndex(({ planned }) => planned === "may_come_off") - 1].to;
+    const moments = (kind) => calls.filter((c) => c.kind === kind && c.at <= at).map((c) => c.at);
+    return [
+        ["stop", "go_on"],
+        ["cloud", "clear"],
+    ].some(([call, back]) => {
+        const last = Math.max(-Infinity, ...moments(call));
+        const taken = Math.min(Infinity, ...moments(back).filter((moment) => moment > last));
+        return last > -Infinity && taken < Infinity && taken > Math.max(off, returnUntil);
+    });
 }
 
 /** What is shown: once filters were on again after totality no surer clock takes them off once more. */
@@ -37,17 +52,16 @@ export function isOn(table, at, soonMs) {
     return at >= table.spans[0].to - soonMs && at < table.spans.at(-2).to;
 }
 
-/** What comes, in order of time: the lines of the plan and what is called about filters; under clouds plan B instead of what needs the Sun. */
-export function linesOf(table, lines, column) {
+/** What comes, in order of time: the lines of the plan and what is called about filters; under clouds plan B instead of what needs the Sun; where filters are kept on nothing about their coming off. */
+export function linesOf(table, lines, column, state) {
+    const isPlanned = column === "planned" && state !== "kept_on";
     const [off, warning] = ["may_come_off", "warning"].map((id) => table.calls.find((call) => call.id === id)?.from);
     // By this clock: the times of the filters are drawn in by what it may be wrong.
-    const isFree = ({ from, to }) => column === "planned" && off <= from && to <= warning;
+    const isFree = ({ from, to }) => isPlanned && off <= from && to <= warning;
     const isUsed = (line) =>
         line.clouds !== (column === "cloud" ? "falls_away" : "only_then") && (!line.onlyFiltersOff || isFree(line));
     const calls = table.calls.map((call) => ({ ...call, isFilters: true }));
-    return [...lines.filter(isUsed), ...(column === "planned" ? [...calls, ...table.looks] : [])].sort(
-        (a, b) => a.from - b.from,
-    );
+    return [...lines.filter(isUsed), ...(isPlanned ? [...calls, ...table.looks] : [])].sort((a, b) => a.from - b.from);
 }
 
 /** What begins after a moment up to another. */
@@ -90,6 +104,11 @@ export function momentOf(offsets, typed, near) {
     const apart = seconds(match.slice(1)) - seconds(clockTime(offsets, near).split(":"));
     const nearest = ((apart + 129600) % 86400) - 43200;
     return near - (near % 1000) + 1000 * nearest;
+}
+
+/** Whether a time was typed with its seconds. */
+export function isToTheSecond(typed) {
+    return typed.trim().split(/[:. ]/).length === 3;
 }
 
 /** How long until: "3:07", "1:02:03", "12 d". Whole seconds, none of them lost: it says 0:01 to the end. */

@@ -21,6 +21,8 @@
         'offset' => __('The device\'s own clock is wrong by :offset s.'),
         'jumped' => __('The clock of this device jumped by :seconds s.'),
         'notATime' => __('Type hours, minutes and seconds: 10:45:30.'),
+        'typedMinute' => __('Typed without seconds: right to its minute, and no filters come off by it. Type the seconds as well.'),
+        'typedUnknown' => __('Shown, but no filters come off by it: say what that clock is, and press again.'),
         'typedApart' => __('What you typed is :seconds s from the time shown here.'),
         'rehearsal' => __('REHEARSAL, :speed times as fast. This is not the day.'),
         'backOn' => FilterWords::call(FilterCall::BackOn),

@@ -5,8 +5,14 @@
         <p x-text="offsetWords"></p>
         <button type="button" class="btn btn-quiet" x-on:click="compareClock">{{ __('Compare with the server') }}</button>
         <form x-on:submit="typeTime">
-            <label>{{ __('A time from elsewhere (:zone); press when it is shown there', ['zone' => $page->zone]) }} <input class="form-control" x-ref="typed" placeholder="10:45:30" autocomplete="off"></label>
-            <button class="btn btn-quiet">{{ __('It is this time now') }}</button>
+            <label>{{ __('A time from another clock, with seconds (:zone)', ['zone' => $page->zone]) }} <input class="form-control" x-ref="typed" placeholder="10:45:30" autocomplete="off"></label>
+            <label>{{ __('What that clock is') }} <select class="form-select" x-ref="worth">
+                <option value="">{{ __('I do not know how good it is') }}</option>
+                <option value="1">{{ __('GPS receiver or radio clock, right to 1 s') }}</option>
+                <option value="5">{{ __('phone or computer on a network, right to 5 s') }}</option>
+            </select></label>
+            <p>{{ __('Type a time that comes soon. Press at the moment when the other clock shows it. Without seconds, or by a clock of which you know nothing, no filters come off.') }}</p>
+            <button class="btn btn-quiet">{{ __('It shows this time now') }}</button>
             <button type="button" class="btn btn-quiet" x-cloak x-show="isApart" x-on:click="forgetTyped">{{ __('Go by the server again') }}</button>
         </form>
         <p x-text="typed" role="status"></p>
