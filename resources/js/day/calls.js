@@ -81,7 +81,10 @@ export function caller() {
     return new Caller({
         play(kind, isSpoken) {
             const notes = (isSpoken && SHORT[kind]) || NOTES[kind] || NOTES.line;
-            return { isHeard: play(notes, LOUD), lengthMs: 1000 * notes.reduce((sum, [, seconds]) => sum + seconds, 0) };
+            return {
+                isHeard: play(notes, LOUD),
+                lengthMs: 1000 * notes.reduce((sum, [, seconds]) => sum + seconds, 0),
+            };
         },
         hush,
         voice: browserVoice(),
