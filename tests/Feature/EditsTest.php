@@ -31,7 +31,7 @@ final class EditsTest extends TestCase
     ];
     private const VIEWER = ['build' => 'box', 'name' => 'Shoe box', 'distance_mm' => '300', 'hole_mm' => '0.6', 'hole_shape' => 'round', 'surroundings' => 'box', 'screen_side' => 'front'];
 
-    private const GROUP = ['name' => 'Class 5B', 'people' => '40', 'band' => 'child', 'eye_from_m' => '1.2', 'eye_to_m' => '1.4', 'spectacles' => '3', 'seated' => '0', 'low_vision' => '1', 'peeks' => '0', 'comes' => 'at_once', 'ahead_min' => '10', 'goes_first' => '1'];
+    private const GROUP = ['name' => 'Class 5B', 'people' => '40', 'band' => 'child', 'eye_from_m' => '1.2', 'eye_to_m' => '1.4', 'spectacles' => '3', 'seated' => '0', 'low_vision' => '1', 'peeks' => '0', 'adults' => '0', 'comes' => 'at_once', 'ahead_min' => '10', 'goes_first' => '1'];
 
     /** @return array<string, array{class-string<AudienceGroup|Event|Lot|Viewer>, array<string, string>, string, string, string, string}> model, what the form says, room of the addresses, page of the form, a field, another value */
     public static function records(): array

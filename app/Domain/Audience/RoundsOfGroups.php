@@ -14,12 +14,13 @@ use App\Models\Audience\AudienceStation;
 use App\Models\Event;
 use App\Text\AudienceWords;
 use App\Text\RuleWords;
-use KeenShadow\Core\Audience\AgeBand;
 use KeenShadow\Core\Audience\Group;
 use KeenShadow\Core\Audience\Methods\Method;
 use KeenShadow\Core\Audience\Yard\Attendance;
 use KeenShadow\Core\Rules\Book\Standard;
+use KeenShadow\Core\Rules\Condition;
 use KeenShadow\Core\Rules\Effect;
+use KeenShadow\Core\Rules\Part;
 use KeenShadow\Core\Rules\Rule;
 
 /** The groups of an event with the methods they may use, and the stations that these make. */
@@ -36,7 +37,14 @@ final readonly class RoundsOfGroups implements Rounds
     {
         $yard = EventYard::of($event, EventPlan::of($event)->plan(), $this->viewers->of($event));
         $parties = array_map(
-            static fn(int $id, Attendance $a): RoundParty => new RoundParty($id, $a->name, $a->group->people, array_map(static fn(Method $m): string => $m->value, $a->methods)),
+            static fn(int $id, Attendance $a): RoundParty => new RoundParty(
+                $id,
+                $a->name,
+                $a->group->people,
+                array_map(static fn(Method $m): string => $m->value, $a->methods),
+                array_values(array_map(static fn(Method $m): string => $m->value, array_filter($a->methods, static fn(Method $m): bool => $m->isWatchedEach(Standard::book(), $a->group, $event->policy)))),
+                $a->group->adults,
+            ),
             $yard->groupIds,
             $yard->attendances,
         );
@@ -66,7 +74,7 @@ final readonly class RoundsOfGroups implements Rounds
                     peoplePerHelper: $method->peoplePerHelper(),
                     at: $station === null ? null : $yard->thingOf($station)?->middle,
                     isNeverAlone: $method->isNeverAlone(Standard::book()),
-                    cautions: self::cautions($method),
+                    cautions: self::cautions($method, array_values(array_filter($yard->attendances, static fn(Attendance $a): bool => in_array($method, $a->methods, true)))),
                 );
             }
         }
@@ -74,21 +82,34 @@ final readonly class RoundsOfGroups implements Rounds
         return $spots;
     }
 
-    /** @return list<string> what holds whoever comes; what a policy forbids is no station */
-    private static function cautions(Method $method): array
+    /**
+     * What the book asks for there, of whoever comes; what a policy forbids is no station.
+     *
+     * @param list<Attendance> $coming
+     *
+     * @return list<string>
+     */
+    private static function cautions(Method $method, array $coming): array
     {
-        /** @var array<string, list<string>> $known the book stays as it is */
+        /** @var array<string, array<string, string>> $known the book stays as it is */
         static $known = [];
-        $grown = new Group(people: 1, band: AgeBand::Adult, spectacles: 0, seated: 0, lowVision: 0, peeks: false);
+        $cautions = [];
+        foreach ($coming as $attendance) {
+            // Whether they peek is asked of them at the post, whatever was said.
+            $group = new Group(people: 1, band: $attendance->group->band, spectacles: 0, seated: 0, lowVision: 0, peeks: false);
+            $cautions += $known["{$method->value} {$group->band->value}"] ??= self::asked($method, $group);
+        }
 
-        return array_map(RuleWords::sentence(...), $known[$method->value] ??= self::asked($method, $grown));
+        return array_values(array_map(RuleWords::sentence(...), $cautions));
     }
 
-    /** @return list<string> */
-    private static function asked(Method $method, Group $grown): array
+    /** @return array<string, string> statements by the rule: what is asked for, and who must not look at all where that is not known of each */
+    private static function asked(Method $method, Group $group): array
     {
-        $asking = array_filter($method->answer(Standard::book(), $grown, null)->rules ?? [], static fn(Rule $rule): bool => $rule->effect === Effect::Asks && !str_starts_with($rule->id, self::OF_POLICY));
+        $isAsked = static fn(Rule $rule): bool => !str_starts_with($rule->id, self::OF_POLICY)
+            && ($rule->effect === Effect::Asks || $rule->effect === Effect::Forbids && array_filter($rule->where, static fn(Condition $c): bool => $c->part === Part::Person) !== []);
+        $asking = array_filter($method->answer(Standard::book(), $group, null)->rules ?? [], $isAsked);
 
-        return array_map(static fn(Rule $rule): string => $rule->statement, array_values($asking));
+        return array_column(array_map(static fn(Rule $rule): array => [$rule->id, $rule->statement], $asking), 1, 0);
     }
 }

@@ -22,6 +22,7 @@ use KeenShadow\Core\RunSheet\Rota\RotaProblem;
 use KeenShadow\Core\RunSheet\Rota\Spot;
 use KeenShadow\Core\RunSheet\Rotation\Problem;
 use KeenShadow\Core\RunSheet\Rotation\Solver;
+use KeenShadow\Core\RunSheet\Rotation\Station;
 use KeenShadow\Core\RunSheet\Rotation\Stretch;
 use KeenShadow\Core\RunSheet\Rotation\Turn;
 use KeenShadow\Core\Sky\LocalEclipse;
@@ -148,11 +149,31 @@ final readonly class EventRota
         return $day === null ? null : RotaProblem::of(
             $this->rota()->wishes,
             $day,
-            array_map(static fn(RoundParty $p): Party => new Party("g{$p->id}", $p->people, $p->methods), $this->parties),
-            array_map(static fn(RoundSpot $s): Spot => new Spot($s->method, $s->atOnce, $s->secondsEach, $s->peoplePerHelper, $s->at, $s->isNeverAlone), $this->spots),
+            $this->rotaParties(),
+            array_map(self::spot(...), $this->spots),
             array_map(fn(Helper $h): Helping => $h->helping($this->taken($day, $h)), $this->helpers),
             $pairs,
         );
+    }
+
+    /** How many look at a time at a station where each has an adult of their own; null where none needs one. */
+    public function watchedAtOnce(Station $station): ?int
+    {
+        $spot = array_column($this->spots, null, 'method')[$station->id] ?? null;
+        $coming = array_values(array_filter($this->rotaParties(), static fn(Party $p): bool => in_array($station->id, $p->methods, true)));
+
+        return $spot === null ? null : self::spot($spot)->watchedAtOnce($coming, $station->crew);
+    }
+
+    /** @return list<Party> */
+    private function rotaParties(): array
+    {
+        return array_map(static fn(RoundParty $p): Party => new Party("g{$p->id}", $p->people, $p->methods, $p->watched, $p->adults), $this->parties);
+    }
+
+    private static function spot(RoundSpot $s): Spot
+    {
+        return new Spot($s->method, $s->atOnce, $s->secondsEach, $s->peoplePerHelper, $s->at, $s->isNeverAlone);
     }
 
     private static function number(): string

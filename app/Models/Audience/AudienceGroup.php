@@ -32,6 +32,7 @@ use KeenShadow\Core\Rules\Book\Standard;
  * @property int $seated
  * @property int $low_vision
  * @property bool $peeks
+ * @property int $adults who come with it and can watch one child each
  * @property Collection<int, Method> $methods that are chosen for it
  * @property Coming $comes how they come to the stations
  * @property float|null $ahead_min so long before the best moment; null is what is usual
@@ -43,9 +44,9 @@ final class AudienceGroup extends Model
     use Editable;
     use SoftDeletes;
 
-    protected $fillable = ['uuid', 'event_id', 'name', 'people', 'band', 'eye_from_m', 'eye_to_m', 'spectacles', 'seated', 'low_vision', 'peeks', 'methods', 'comes', 'ahead_min', 'goes_first'];
+    protected $fillable = ['uuid', 'event_id', 'name', 'people', 'band', 'eye_from_m', 'eye_to_m', 'spectacles', 'seated', 'low_vision', 'peeks', 'adults', 'methods', 'comes', 'ahead_min', 'goes_first'];
 
-    protected $attributes = ['comes' => 'evenly', 'goes_first' => false];
+    protected $attributes = ['comes' => 'evenly', 'goes_first' => false, 'adults' => 0];
 
     /** @return BelongsTo<Event, $this> */
     public function event(): BelongsTo
@@ -55,7 +56,7 @@ final class AudienceGroup extends Model
 
     public function group(): Group
     {
-        return new Group(people: $this->people, band: $this->band, spectacles: $this->spectacles, seated: $this->seated, lowVision: $this->low_vision, peeks: $this->peeks);
+        return new Group(people: $this->people, band: $this->band, spectacles: $this->spectacles, seated: $this->seated, lowVision: $this->low_vision, peeks: $this->peeks, adults: $this->adults);
     }
 
     /** @return list<Method> that are chosen and that the rule book allows: a policy may have become stricter since */

@@ -16,6 +16,7 @@ final readonly class Group
      * @param int $seated how many sit, in wheelchairs or on the ground
      * @param int $lowVision how many see little or nothing
      * @param bool $peeks whether they cannot hold still, or take filters off
+     * @param int $adults who come with them besides and can watch one child each
      */
     public function __construct(
         public int $people,
@@ -24,6 +25,7 @@ final readonly class Group
         public int $seated,
         public int $lowVision,
         public bool $peeks,
+        public int $adults = 0,
     ) {}
 
     /** Whether its people may look at the Sun through a pair that is in order, as the book has it. */

@@ -26,6 +26,7 @@
         <x-field name="spectacles" type="number" min="0" :label="__('How many wear spectacles')" :value="old('spectacles', $group->spectacles)" :stored="$stored('spectacles')" />
         <x-field name="seated" type="number" min="0" :label="__('How many sit')" :value="old('seated', $group->seated)" :stored="$stored('seated')" />
         <x-field name="low_vision" type="number" min="0" :label="__('How many see little or nothing')" :value="old('low_vision', $group->low_vision)" :stored="$stored('low_vision')" />
+        <x-field name="adults" type="number" min="0" :label="__('Adults who come with them')" :value="old('adults', $group->adults)" :stored="$stored('adults')" :hint="__('Beside those counted above. Each of them can watch one child who looks through glasses.')" />
         <fieldset class="field" id="peeks">
             <legend>{{ __('Do they keep a filter on?') }}</legend>
             <div class="answers">

@@ -75,7 +75,7 @@
                         <th scope="row">{{ $station->name }} @if ($station->place !== '')<span class="meaning">{{ $station->place }}</span>@endif</th>
                         <td data-label="{{ __('One turn') }}">{{ $station->minutes }} min</td>
                         <td data-label="{{ __('People at once') }}">{{ $station->capacity }}</td>
-                        <td data-label="{{ __('Helpers') }}">{{ $station->crew }}@if ($station->training !== ''), {{ __('trained for :what', ['what' => $station->training]) }}@endif @if ($station->isNeverAlone)<span class="line">{{ __('never alone') }}</span>@endif</td>
+                        <td data-label="{{ __('Helpers') }}">{{ $station->crew }}@if ($station->training !== ''), {{ __('trained for :what', ['what' => $station->training]) }}@endif @if ($station->isNeverAlone)<span class="line">{{ __('never alone') }}</span>@endif @if ($station->watched !== '')<span class="line">{{ $station->watched }}</span>@endif</td>
                     </tr>
                 @endforeach
             </x-table>

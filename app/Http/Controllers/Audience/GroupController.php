@@ -21,7 +21,7 @@ final class GroupController
 
     public function create(Event $event): View
     {
-        return $this->form($event, new AudienceGroup(['name' => '', 'band' => AgeBand::Child, 'spectacles' => 0, 'seated' => 0, 'low_vision' => 0, 'peeks' => false, 'comes' => Coming::Evenly, 'goes_first' => false]));
+        return $this->form($event, new AudienceGroup(['name' => '', 'band' => AgeBand::Child, 'spectacles' => 0, 'seated' => 0, 'low_vision' => 0, 'adults' => 0, 'peeks' => false, 'comes' => Coming::Evenly, 'goes_first' => false]));
     }
 
     public function store(GroupRequest $request, Event $event): RedirectResponse

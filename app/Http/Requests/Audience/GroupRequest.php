@@ -43,6 +43,7 @@ final class GroupRequest extends FormRequest
             'spectacles' => $some,
             'seated' => $some,
             'low_vision' => $some,
+            'adults' => ['required', 'integer', 'between:0,' . GlassesSum::MOST_PEOPLE],
             'peeks' => ['required', 'boolean'],
             'comes' => ['required', Rule::enum(Coming::class)],
             'ahead_min' => ['nullable', 'numeric', 'between:' . implode(',', self::AHEAD_MIN)],
@@ -70,6 +71,7 @@ final class GroupRequest extends FormRequest
             'spectacles.*' => __('A whole number, not more than come.'),
             'seated.*' => __('A whole number, not more than come.'),
             'low_vision.*' => __('A whole number, not more than come.'),
+            'adults.*' => __('How many adults come with them: a whole number, 0 where none do.'),
         ];
     }
 
@@ -79,7 +81,7 @@ final class GroupRequest extends FormRequest
         $band = $this->input('band');
         $band = is_string($band) ? AgeBand::tryFrom($band) : null;
         // What is left blank is what is usual.
-        foreach (['spectacles' => 0, 'seated' => 0, 'low_vision' => 0, 'peeks' => false, 'comes' => Coming::Evenly->value, 'goes_first' => false, 'eye_from_m' => $band?->eyesM()[0], 'eye_to_m' => $band?->eyesM()[1]] as $field => $usual) {
+        foreach (['spectacles' => 0, 'seated' => 0, 'low_vision' => 0, 'adults' => 0, 'peeks' => false, 'comes' => Coming::Evenly->value, 'goes_first' => false, 'eye_from_m' => $band?->eyesM()[0], 'eye_to_m' => $band?->eyesM()[1]] as $field => $usual) {
             if (!$this->filled($field)) {
                 $this->merge([$field => $usual]);
             }

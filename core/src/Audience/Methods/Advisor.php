@@ -44,7 +44,9 @@ final readonly class Advisor
     private function one(Method $method, Group $group, Means $means): Advice
     {
         $answer = $method->answer($this->book, $group, $means->policy);
-        $reasons = [...self::fitting($method, $group), ...self::getting($method, $group, $means), ...self::standing($method, $means)];
+        $helpers = $method->helpersFor($this->book, $group, $means->policy);
+        $isEach = $method->isWatchedEach($this->book, $group, $means->policy);
+        $reasons = [...self::fitting($method, $group, $isEach), ...self::getting($method, $group, $means, $helpers), ...self::standing($method, $means)];
 
         return new Advice(
             $method,
@@ -56,7 +58,7 @@ final readonly class Advisor
     }
 
     /** @return list<Reason> whether it suits these people */
-    private static function fitting(Method $method, Group $group): array
+    private static function fitting(Method $method, Group $group, bool $isWatchedEach): array
     {
         $isIndirect = in_array($method, [Method::Box, Method::Card, Method::Mirror, Method::Projection], true);
         $isYoung = in_array($group->band, [AgeBand::YoungChild, AgeBand::Child], true);
@@ -64,7 +66,7 @@ final readonly class Advisor
         return self::those([
             [Reason::EverybodyCan, $isIndirect],
             [Reason::KeepsTheYoungBusy, $method->isForEach() && $isYoung],
-            [Reason::EachChildWatched, in_array($method, [Method::Glasses, Method::Banner, Method::Telescope], true) && $group->band === AgeBand::Child],
+            [Reason::EachChildWatched, $isWatchedEach],
             [Reason::ServesMany, $group->people >= self::MANY && $method->atOnce() >= 20],
             [Reason::OneAtATime, $group->people >= self::MANY && $method->atOnce() === 1 && !$method->isForEach()],
             [Reason::WholeDiscInDetail, $method === Method::Telescope || $method === Method::Projection],
@@ -74,7 +76,7 @@ final readonly class Advisor
     }
 
     /** @return list<Reason> whether it can be had */
-    private static function getting(Method $method, Group $group, Means $means): array
+    private static function getting(Method $method, Group $group, Means $means, int $helpers): array
     {
         $isHere = $means->has($method);
         $pairs = GlassesSum::usual($group->people)->pairs();
@@ -86,7 +88,7 @@ final readonly class Advisor
             [Reason::BuiltInAnHour, $method === Method::Box || $method === Method::Card],
             [Reason::NotInTime, $means->daysLeft < $method->daysToGet() && !$isHere],
             [Reason::TooDear, $means->budget !== null && !$isHere && $method->cost($group->people) > $means->budget],
-            [Reason::TooFewHelpers, $means->helpers < (int) ceil($group->people / $method->peoplePerHelper())],
+            [Reason::TooFewHelpers, $means->helpers < $helpers],
         ]);
     }
 

@@ -45,13 +45,17 @@ enum Method: string
         };
     }
 
-    /** What the rule book says of it, done well, for a group under a policy; null where nobody looks at anything. */
-    public function answer(RuleBook $book, Group $group, ?Policy $policy): ?Answer
+    /**
+     * What the rule book says of it, done well, for a group under a policy; null where nobody looks at anything.
+     *
+     * @param array<string, bool> $more that is known of the situation
+     */
+    public function answer(RuleBook $book, Group $group, ?Policy $policy, array $more = []): ?Answer
     {
         $done = $this->situation();
         $asked = ['person' => $group->band->inTheBook(), 'keeps_on' => !$group->peeks, 'policy' => $policy?->inTheBook($this === self::Banner)];
 
-        return $done === null ? null : $book->ask(Situation::of($asked + $done));
+        return $done === null ? null : $book->ask(Situation::of($more + $asked + $done));
     }
 
     public function isRefused(RuleBook $book, Group $group, ?Policy $policy): bool
@@ -66,6 +70,27 @@ enum Method: string
         $asked = ['person' => AgeBand::Adult->inTheBook(), 'keeps_on' => true, 'policy' => null, 'attended' => false];
 
         return $done !== null && $book->ask(Situation::of($asked + $done))->permission === Permission::No;
+    }
+
+    /** Whether each who looks has an adult of their own: the book, all else done well, refuses a look that nobody watches, and not one that somebody does. */
+    public function isWatchedEach(RuleBook $book, Group $group, ?Policy $policy): bool
+    {
+        $watched = fn(bool $is): ?Permission => $this->answer($book, $group, $policy, ['watched' => $is])?->permission;
+
+        return $watched(false) === Permission::No && $watched(true) !== Permission::No;
+    }
+
+    /**
+     * Helpers whom a group takes there, besides the adults who come with it: for each who looks at a time one where the book asks for that, else as many as
+     * can look after all of them.
+     *
+     * @param int|null $atOnce how many look at the same time; null as usual
+     */
+    public function helpersFor(RuleBook $book, Group $group, ?Policy $policy, ?int $atOnce = null): int
+    {
+        $usual = (int) ceil($group->people / $this->peoplePerHelper());
+
+        return $this->isWatchedEach($book, $group, $policy) ? max($usual, min($group->people, $atOnce ?? $this->atOnce()) - $group->adults) : $usual;
     }
 
     /** How many follow it at one station at the same time. */
@@ -111,7 +136,7 @@ enum Method: string
         };
     }
 
-    /** How many people one of the crew can look after at it. */
+    /** How many people one of the crew can look after at it, where nobody needs one for themselves. */
     public function peoplePerHelper(): int
     {
         return match ($this) {

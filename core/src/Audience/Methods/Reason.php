@@ -68,7 +68,7 @@ enum Reason: string
             self::NeedsAShadedWall => 'It takes a wall in the shade.',
             self::HighSun => 'The Sun stands so high that a mirror sends its light down into faces.',
             self::LowSun => 'The Sun stands so low that the image on the ground is drawn out: hold a screen up to it.',
-            self::EachChildWatched => 'Each child needs an adult who watches only this child.',
+            self::EachChildWatched => 'Each child who looks needs an adult who watches only this child: no more look at a time than there are adults.',
             self::TooFewPairs => 'There are too few pairs that are fit.',
             self::NotForTheEyes => 'For those who see it adds little.',
         };

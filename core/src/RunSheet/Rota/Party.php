@@ -11,8 +11,12 @@ final readonly class Party
     public const MOST_TOGETHER = 60;
     private const USUAL_TURNS = 2;
 
-    /** @param list<string> $methods that the rule book and the event's policy allow it */
-    public function __construct(public string $id, public int $people, public array $methods) {}
+    /**
+     * @param list<string> $methods that the rule book and the event's policy allow it
+     * @param list<string> $watched those of them at which each who looks has an adult of their own
+     * @param int $adults who come with it and can watch one each
+     */
+    public function __construct(public string $id, public int $people, public array $methods, public array $watched = [], public int $adults = 0) {}
 
     /** How many turns it has where nobody has said otherwise. */
     public function usualTurns(): int

@@ -22,6 +22,8 @@ final class RotaProblem
     public static function of(Wishes $wishes, RotaDay $day, array $parties, array $spots, array $helpers, ?int $fit): Problem
     {
         $spots = array_values(array_filter($spots, static fn(Spot $s): bool => self::at($s->method, $parties) !== []));
+        // Who watches children one by one is taken from nowhere else: each station has its share of those who are named.
+        $share = $wishes->crew === [] || $spots === [] ? null : intdiv(count($wishes->crew), count($spots));
         $walks = [];
         foreach ($spots as $from) {
             foreach ($spots as $to) {
@@ -33,7 +35,7 @@ final class RotaProblem
             stepMin: $wishes->stepMin,
             within: $day->within,
             peak: $day->peak,
-            stations: array_map(static fn(Spot $s): Station => self::station($s, $wishes, self::at($s->method, $parties)), $spots),
+            stations: array_map(static fn(Spot $s): Station => self::station($s, $wishes, self::at($s->method, $parties), $share), $spots),
             groups: array_map(static fn(Party $p): Group => self::group($p, $wishes, $day), $parties),
             crew: array_values(array_filter(array_map(static fn(Helping $h): ?Helper => self::helper($h, $wishes, $day), $helpers), static fn(?Helper $h): bool => $h !== null)),
             walkMin: $walks,
@@ -51,11 +53,14 @@ final class RotaProblem
         return array_values(array_filter($parties, static fn(Party $p): bool => in_array($method, $p->methods, true)));
     }
 
-    /** @param list<Party> $parties that may come to it */
-    private static function station(Spot $spot, Wishes $wishes, array $parties): Station
+    /**
+     * @param list<Party> $parties that may come to it
+     * @param int|null $share helpers whom it may have
+     */
+    private static function station(Spot $spot, Wishes $wishes, array $parties, ?int $share): Station
     {
         $asTheyLike = array_filter($parties, static fn(Party $p): bool => self::turns($p, $wishes) === 0);
-        $as = $spot->wish($wishes->stations[$spot->method] ?? new StationWish(), max([0, ...array_column(array_diff_key($parties, $asTheyLike), 'people')]), $wishes->stepMin);
+        $as = $spot->wish($wishes->stations[$spot->method] ?? new StationWish(), array_values(array_diff_key($parties, $asTheyLike)), $wishes->stepMin, $share);
 
         return new Station(
             id: $spot->method,
