@@ -51,8 +51,10 @@ final class PocketCards
     private static function pdf(WrittenSheet $sheet, SheetPaper $paper, array $cards): string
     {
         [$width, $height] = $paper->sizeMm();
-        $dealt = array_merge(...array_map(static function (PocketCard $card): array {
-            $parts = $card->dealt();
+        $about = implode(' · ', [$sheet->event->title, Days::full($sheet->here->local($sheet->here->circumstances->maximum->time())), $sheet->clock->zone()]);
+        $filters = Str::ucfirst(FilterWords::brief($sheet->filters, $sheet->clock)) . '.';
+        $dealt = array_merge(...array_map(static function (PocketCard $card) use ($width, $height, $about, $filters): array {
+            $parts = $card->dealt($width / 2, $height / 2, $about, $filters);
 
             return array_map(static fn(PocketCard $part, int $i): array => ['card' => $part, 'part' => count($parts) === 1 ? '' : __(':n of :all', ['n' => (string) ($i + 1), 'all' => (string) count($parts)])], $parts, array_keys($parts));
         }, $cards));
@@ -60,9 +62,8 @@ final class PocketCards
         return PlainPdf::of(view('runsheet.cards', [
             'sheets' => array_chunk($dealt, 4),
             'event' => $sheet->event,
-            'day' => Days::full($sheet->here->local($sheet->here->circumstances->maximum->time())),
-            'zone' => $sheet->clock->zone(),
-            'filters' => Str::ucfirst(FilterWords::brief($sheet->filters, $sheet->clock)) . '.',
+            'about' => $about,
+            'filters' => $filters,
             'widthMm' => $width / 2,
             'heightMm' => $height / 2,
             'places' => [[0, 0], [$width / 2, 0], [0, $height / 2], [$width / 2, $height / 2]],

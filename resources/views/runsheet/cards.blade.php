@@ -5,7 +5,7 @@
     <title>{{ $event->title }}</title>
     <style>
         @page { margin: 0; }
-        body { margin: 0; font-family: "DejaVu Sans"; font-size: 9pt; color: #000; line-height: 1.2; }
+        body { margin: 0; font-family: "DejaVu Sans"; font-size: 9pt; color: #000; line-height: 1; }
         .sheet { position: relative; page-break-after: always; height: 1mm; }
         .sheet.is-last { page-break-after: auto; }
         .card { position: absolute; overflow: hidden; border: 0.1mm dashed #000; }
@@ -15,6 +15,7 @@
         .filters { border: 0.5mm solid #000; padding: 1mm 2mm; font-weight: bold; }
         table { border-collapse: collapse; }
         td { vertical-align: top; padding: 0.4mm 2mm 0.4mm 0; }
+        td { overflow-wrap: anywhere; }
         .time { font-weight: bold; white-space: nowrap; }
         .caution { margin: 0 0 0.8mm; font-size: 8pt; }
     </style>
@@ -26,7 +27,7 @@
             <div class="card" style="left: {{ $places[$loop->index][0] }}mm; top: {{ $places[$loop->index][1] }}mm; width: {{ $widthMm }}mm; height: {{ $heightMm }}mm;">
                 <div class="inner">
                     <h1>{{ $dealt['card']->title }}</h1>
-                    <p>{{ $event->title }} · {{ $day }} · {{ $zone }}@if ($dealt['part'] !== '') · {{ $dealt['part'] }}@endif</p>
+                    <p>{{ $about }}@if ($dealt['part'] !== '') · {{ $dealt['part'] }}@endif</p>
                     <p class="filters">{{ $filters }}</p>
                     <table>
                         @foreach ($dealt['card']->lines as $line)
