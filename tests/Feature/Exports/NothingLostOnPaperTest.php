@@ -126,7 +126,7 @@ final class NothingLostOnPaperTest extends TestCase
     {
         $words = trim(str_repeat('a dark spot that stays where one looks, ', 6));
 
-        return EyeReport::query()->create(['uuid' => Str::uuid()->toString(), 'event_id' => $this->event->id, 'called' => Str::limit(self::LONG, 40, ''), 'signs' => ['blur', 'dark_spot', 'something_else'], 'other' => $words, 'eye' => 'left', 'since' => $words, 'method' => 'nothing', 'looked' => $words, 'made_by' => $this->organiser->id, 'delete_on' => now()->addDays(30)->toDateString()]);
+        return EyeReport::query()->create(['uuid' => Str::uuid()->toString(), 'event_id' => $this->event->id, 'called' => Str::limit(self::LONG, 40, ''), 'signs' => ['blur', 'dark_spot', 'something_else'], 'other' => $words, 'eye' => 'left', 'since' => mb_substr($words, 0, 120), 'method' => 'nothing', 'looked' => mb_substr($words, 0, 120), 'made_by' => $this->organiser->id, 'delete_on' => now()->addDays(30)->toDateString()]);
     }
 
     /**
