@@ -1,5 +1,5 @@
 import { expect, expectAccessible, expectNoSidewaysScroll, signIn, test } from "./support.js";
-import { DAY, SPEED, rehearse, state } from "./support-day.js";
+import { DAY, SPEED, rehearse, state, typeTime } from "./support-day.js";
 import { sql } from "./support-server.js";
 
 /** A cue comes within a tenth of a second of its plan, but for what the machine itself was late just then. */
@@ -183,22 +183,15 @@ test("in totality itself: by an unknown clock filters stay on, by a typed one th
     await expect(page.locator(".day-played")).toBeHidden();
 
     await page.getByText("Clock", { exact: true }).click();
-    const typed = page.getByLabel("A time from another clock");
-    const press = page.getByRole("button", { name: "It shows this time now" });
-    await typed.fill("late");
-    await press.click();
-    await expect(page.getByText("Type hours, minutes and seconds")).toBeVisible();
     const shown = () => page.locator(".day-time b").textContent();
-    await typed.fill((await shown()).slice(0, 5));
-    await press.click();
+    await typeTime(page, "late");
+    await expect(page.getByText("Type hours, minutes and seconds")).toBeVisible();
+    await typeTime(page, (await shown()).slice(0, 5));
     await expect(page.getByText("Typed without seconds")).toBeVisible();
-    await typed.fill(await shown());
-    await press.click();
+    await typeTime(page, await shown());
     await expect(page.getByText("no filters come off by it: say what that clock is")).toBeVisible();
     await state(page, "Filters on");
-    await page.getByLabel("What that clock is").selectOption("1");
-    await typed.fill(await shown());
-    await press.click();
+    await typeTime(page, await shown(), "1");
     await state(page, "Totality: filters may come off");
     await expect(page.locator(".day-clock")).toContainText("right to 2.1 s");
     await expect(page.locator(".day-next")).toContainText("Warning: filters on in 10 s");

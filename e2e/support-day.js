@@ -15,3 +15,10 @@ export async function rehearse(page, from, speed = SPEED, isForAll = false) {
 
 export const state = (page, name) =>
     expect(page.getByRole("heading", { level: 1 })).toHaveText(name, { timeout: 90_000 });
+
+/** A time from another clock, typed and pressed; worth is what is chosen of that clock. */
+export async function typeTime(page, time, worth = "") {
+    await page.getByLabel("A time from another clock").fill(time);
+    await page.getByLabel("What that clock is").selectOption(worth);
+    await page.getByRole("button", { name: "It shows this time now" }).click();
+}
