@@ -111,6 +111,7 @@ enum Part: string
             self::Filter => 'What is between the Sun and the eye?',
             self::FreeTotality => 'Is it total here at this moment, and between the called times for filters off and on?',
             self::Shade => 'Which shade number is stamped on the plate?',
+            self::ChildrenInTotality => 'Does the organiser let children look with bare eyes in called totality?',
             default => 'What is known of it?',
         };
     }

@@ -143,6 +143,7 @@ final class Refused
             'the youngest at a telescope' => ['a telescope with a front filter', ['person' => 'young_child'], 'youngest-indirectly', [['look', 'projected']]],
             'a child at a bare telescope in totality' => ['totality through a telescope', ['person' => 'child', 'watched' => true], 'no-child-at-a-bare-telescope', [['filter', 'visual_front']]],
             'a child in totality where the organiser does not let them' => ['a class in called totality', ['children_in_totality' => false], 'children-in-totality', [['filter', 'eclipse_glasses']]],
+            'the youngest in totality where the organiser does not let them' => ['the youngest in called totality', ['children_in_totality' => false], 'youngest-in-totality', [['look', 'pinhole_screen']]],
             'a child nobody watches' => ['checked glasses', ['person' => 'child', 'watched' => false], 'child-watched', [['watched', true]]],
             'a teenager with a binocular in the hand' => ['a binocular with front filters in an adult\'s hands', ['person' => 'teen'], 'adult-holds', [['mounted', 'tripod']]],
             'glasses where all is indirect' => ['checked glasses', ['policy' => 'indirect_only'], 'policy-indirect-only', $image],

@@ -83,6 +83,8 @@ final class RuleBookTest extends TestCase
             'not looked over' => [['flaw' => null] + $glasses, Permission::If, 'It was looked over for scratches'],
             'a policy nobody has told' => [['policy' => null] + $glasses, Permission::If, 'The event\'s policy allows this direct look'],
             'a child, watched or not' => [['person' => 'child'] + $glasses, Permission::If, 'A child of 9 to 12 is watched'],
+            'the youngest in called totality, and nobody has decided' => [['children_in_totality' => null] + GoodPractice::situations()['the youngest in called totality'], Permission::No, 'Does the organiser let children look'],
+            'a class in called totality, and nobody has decided' => [['children_in_totality' => null] + GoodPractice::situations()['a class in called totality'], Permission::If, 'The organiser lets children look'],
             'anybody' => [['person' => null] + $glasses, Permission::If, 'Whoever looks is 9 or older'],
             'a bare telescope with a camera, and nobody knows whether it is total' => [['look' => 'camera', 'instrument' => 'refractor', 'filter' => 'none', 'attended' => true, 'finder' => 'removed'], Permission::No, 'Is it total here'],
             'a camera' => [['look' => 'camera', 'instrument' => 'camera', 'filter' => 'none'], Permission::If, 'Its optical finder is taken off'],

@@ -16,6 +16,7 @@ use App\Models\Sky\PlaceBundle;
 use App\Models\Sky\PlaceList;
 use App\Models\Training\QueueCard;
 use App\Models\User;
+use App\Text\CueWords;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Str;
 use KeenShadow\Core\Audience\Policy;
@@ -23,6 +24,7 @@ use KeenShadow\Core\RunSheet\Cues\Anchor;
 use KeenShadow\Core\RunSheet\Cues\Cue;
 use KeenShadow\Core\RunSheet\Cues\CueKind;
 use KeenShadow\Core\RunSheet\Cues\Sheet;
+use KeenShadow\Core\RunSheet\Cues\UsualCue;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\Process\Process;
 use Tests\RefreshDatabase;
@@ -45,7 +47,10 @@ final class BundleTest extends TestCase
         parent::setUp();
         $this->organiser = $this->member(Role::Organiser);
         $this->event = $this->eventOf($this->organiser, ['title' => 'Morning', 'eclipse_date' => '2027-08-02', 'lat' => 36.53, 'lon' => -6.29, 'height_m' => 0, 'timezone' => 'Europe/Madrid']);
-        EventSheet::of($this->event)->change(null, static fn(Sheet $sheet): Sheet => $sheet->with(Cue::of(Str::uuid7()->toString(), CueKind::Call, 'First bite', Anchor::C1)), $this->organiser);
+        EventSheet::of($this->event)->change(null, static fn(Sheet $sheet): Sheet => $sheet->with(
+            Cue::of(Str::uuid7()->toString(), CueKind::Call, 'First bite', Anchor::C1),
+            UsualCue::named('look-round')->cue(Str::uuid7()->toString(), ...CueWords::usual(UsualCue::named('look-round'))),
+        ), $this->organiser);
         $this->list = $this->event->placeLists()->create(['uuid' => Str::uuid()->toString(), 'name' => 'District', 'size' => 3]);
         ListedPlace::query()->insert(array_map(fn(array $p, int $i): array => ['place_list_id' => $this->list->id, 'position' => $i, 'name' => $p[0], 'lat' => $p[1], 'lon' => $p[2], 'height_m' => 0], $places = [['Salt Pan School', 36.53, -6.29], ['Hill School', 40.42, -3.7], ['../Schule ß', 25.69, 32.64]], array_keys($places)));
         $this->actingAs($this->organiser);
@@ -72,7 +77,10 @@ final class BundleTest extends TestCase
         }
         self::assertStringContainsString('TZID=Africa/Cairo', $zip['3-place-schule-ss/run-sheet.ics']);
         preg_match_all('/^UID:.*$/m', implode($zip), $uids);
-        self::assertCount(9, array_unique($uids[0]), 'no two places have the same entry: three first bites, and filters off, warning, on at two of them');
+        self::assertCount(12, array_unique($uids[0]), 'no two places have the same entry: three first bites, a look round and filters off, warning, on at two of them, and a maximum at the third');
+        foreach (['1-place-salt-pan-school' => [1, 0], '2-place-hill-school' => [0, 1], '3-place-schule-ss' => [1, 0]] as $folder => $calls) {
+            self::assertSame($calls, [substr_count($zip["{$folder}/run-sheet.ics"], 'SUMMARY:Look round'), substr_count($zip["{$folder}/run-sheet.ics"], 'SUMMARY:Maximum')], $folder);
+        }
 
         $this->event->refresh()->update(['title' => 'Other']);
         $this->get(route('runsheet.places', $this->event))->assertSee('has changed since')->assertDontSee('.zip');

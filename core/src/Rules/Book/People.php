@@ -17,7 +17,7 @@ final class People
     /** @return list<Rule> */
     public static function rules(): array
     {
-        return [self::youngest(), self::watched(), self::childrenInTotality(), self::adultHolds(), self::noChildAtABareTelescope(), self::indirectOnly(), self::glassesOnly(), self::glassesNotOptics()];
+        return [self::youngest(), self::watched(), self::childrenInTotality(), self::youngestInTotality(), self::adultHolds(), self::noChildAtABareTelescope(), self::indirectOnly(), self::glassesOnly(), self::glassesNotOptics()];
     }
 
     private static function youngest(): Rule
@@ -56,7 +56,7 @@ final class People
         return Rule::asks(
             id: 'children-in-totality',
             statement: 'In called totality children look with bare eyes where the organiser of the event lets them.',
-            where: ['look' => 'direct', 'bare_totality' => true, 'person' => ['child', 'young_child']],
+            where: ['look' => 'direct', 'bare_totality' => true, 'person' => 'child'],
             needs: ['children_in_totality' => true],
             condition: 'The organiser lets children look with bare eyes in called totality.',
             reason: 'Nothing is before their eyes that could slip, but every one of them has to look away at the call; the organiser decides whether this class does.',
@@ -64,6 +64,23 @@ final class People
             strength: Strength::Chosen,
             disagreement: Disagreement::ChildrenInTotality,
             otherwise: 'Whoever looks is an adult or a teenager.',
+        );
+    }
+
+    private static function youngestInTotality(): Rule
+    {
+        return Rule::asks(
+            id: 'youngest-in-totality',
+            statement: 'The youngest look with bare eyes in called totality only where the organiser of the event has decided so.',
+            where: ['look' => 'direct', 'bare_totality' => true, 'person' => 'young_child'],
+            needs: ['children_in_totality' => true],
+            condition: 'The organiser lets children look with bare eyes in called totality.',
+            reason: 'Nothing is before their eyes that could slip, but some schools keep the youngest on images, and every one of them has to look away at the call.',
+            do: 'Let them watch the horizon, or images on a screen.',
+            strength: Strength::Chosen,
+            refusesUnknown: true,
+            disagreement: Disagreement::ChildrenInTotality,
+            otherwise: 'Whoever looks is 9 or older.',
         );
     }
 

@@ -24,7 +24,7 @@ final readonly class Question
     ) {}
 
     /**
-     * @param array<string, string|list<string>|array{unless: string|list<string>}> $where as Condition::read has it
+     * @param array<string, bool|string|list<string>|array{unless: string|list<string>}> $where as Condition::read has it
      * @param Part $about it is asked only while this is unknown
      * @param list<Choice> $choices
      */

@@ -231,6 +231,10 @@ final class Questions
                 $child,
                 $young,
             ]),
+            Question::of('organiser', 'Does the organiser let children look with bare eyes in called totality?', ['look' => 'direct', 'bare_totality' => true, 'person' => ['child', 'young_child']], Part::ChildrenInTotality, [
+                Choice::of('yes', 'Yes', ['children_in_totality' => true]),
+                Choice::of('no', 'No, or I do not know', ['children_in_totality' => false]),
+            ]),
         ];
     }
 }

@@ -35,7 +35,7 @@ final readonly class UsualCue
     }
 
     /**
-     * What is called of the sky itself, whatever kind of event it is: a place that sees another eclipse than the event has these of its own.
+     * What is called out of the sky itself, whatever kind of event it is: a place that sees another eclipse than the event has these of its own.
      *
      * @return list<self>
      */
@@ -44,7 +44,9 @@ final readonly class UsualCue
         $filters = $moments->filters();
         $sky = self::sky($moments, $filters);
 
-        return self::read($moments, $filters, static fn(array $skies, array $occasions): bool => in_array($sky, $skies, true) && $occasions === []);
+        $ofSky = self::read($moments, $filters, static fn(array $skies, array $occasions): bool => in_array($sky, $skies, true) && $occasions === []);
+
+        return array_values(array_filter($ofSky, static fn(self $cue): bool => $cue->kind === CueKind::Call));
     }
 
     /** @throws UnexpectedValueException when there is none of that code */
