@@ -31,7 +31,7 @@ test("whoever leads plays the day for all: a cloud, a message, who is at their p
     await expect(helper.getByRole("button", { name: "Clear again" })).toHaveCount(0);
     await helper.getByRole("button", { name: "Cloud" }).click();
     await state(page, "Clouded: filters on");
-    await expect(page.locator(".day-next")).toContainText("Under clouds: night comes over");
+    await expect(page.locator(".day-next")).toContainText("Under clouds: darkness arrives");
     await page.getByRole("button", { name: "Log", exact: true }).click();
     await page.getByLabel("What happened").fill("It may break open in 5 min");
     await page.getByRole("button", { name: "Tell all" }).click();

@@ -101,6 +101,22 @@ final class NoEyesAtTheSunTest extends TestCase
         self::assertNull(self::fault('Stand with your back to the Sun, look along the horizon.', $santander, $before, $before));
     }
 
+    /** Cards for the queue, scenes and steps are the same wherever the Sun stands: read beside a low crescent, none of them sends eyes there. */
+    public function testCardsScenesAndStepsSendNobodyToTheSun(): void
+    {
+        $here = LocalEclipse::seenFrom((new EclipseSearch())->onDate('2026-08-12'), Observer::at(43.46, -3.81), new DateTimeZone('Europe/Madrid'), new Ephemeris());
+        $before = $here->circumstances->contact(ContactName::C2)?->time()->modify('-2 minutes') ?? self::fail();
+        $texts = [];
+        $all = [trans('queue'), ...array_map(static fn(string $name): mixed => json_decode((string) file_get_contents(base_path("core/data/{$name}.json")), true), ['scenes', 'steps'])];
+        array_walk_recursive($all, static function (mixed $text) use (&$texts): void {
+            $texts[] = is_string($text) ? $text : '';
+        });
+        self::assertGreaterThan(100, count(array_filter($texts)));
+        foreach ($texts as $text) {
+            self::assertNull(self::fault($text, $here, $before, $before), $text);
+        }
+    }
+
     /** Why a text must not be said from a moment to another; null where it may. */
     private static function fault(string $said, LocalEclipse $here, DateTimeImmutable $begins, DateTimeImmutable $ends): ?string
     {
