@@ -111,7 +111,7 @@ final class NoEyesAtTheSunTest extends TestCase
         array_walk_recursive($all, static function (mixed $text) use (&$texts): void {
             $texts[] = is_string($text) ? $text : '';
         });
-        self::assertGreaterThan(100, count(array_filter($texts)));
+        self::assertGreaterThan(100, count(array_unique($texts)));
         foreach ($texts as $text) {
             self::assertNull(self::fault($text, $here, $before, $before), $text);
         }
@@ -120,7 +120,7 @@ final class NoEyesAtTheSunTest extends TestCase
     /** Why a text must not be said from a moment to another; null where it may. */
     private static function fault(string $said, LocalEclipse $here, DateTimeImmutable $begins, DateTimeImmutable $ends): ?string
     {
-        $plain = strtolower((string) preg_replace('/do not look up( yet)?|(?:glasses on |whenever |for )[^.:]*looks? up|look up, eyes down|(?:filters|glasses) stay on[^.]*/i', '', $said));
+        $plain = strtolower((string) preg_replace('/do not look up( yet)?|look up only through a filter|(?:glasses on |whenever |for )[^.:]*looks? up|look up, eyes down|(?:filters|glasses) stay on[^.]*/i', '', $said));
         if (preg_match('/backs? to (the sun|where the sun is)/', $plain) === 1) {
             return null;
         }
