@@ -13,6 +13,7 @@ final readonly class NewCue
      * @param string $anchor what it hangs on, in the run sheet's word
      * @param string $who whom it takes; blank for nobody
      * @param string $crew what the crew is told
+     * @param string|null $needs what must be seen there for it, in the run sheet's word; null is nothing
      */
     public function __construct(
         public string $id,
@@ -24,5 +25,6 @@ final readonly class NewCue
         public string $who,
         public string $where,
         public string $crew,
+        public ?string $needs = null,
     ) {}
 }

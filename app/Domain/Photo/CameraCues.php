@@ -22,6 +22,8 @@ use Ramsey\Uuid\Uuid;
 final class CameraCues
 {
     private const CODES = ['set-up', 'partial', 'hands', 'list', 'cap'];
+    /** Of an event that is moved to where filters stay on these have no time. */
+    private const IN_TOTALITY = 'totality';
     private const LONGEST = 40;
     private const LONGEST_CREW = 480;
     private const DAY_S = 86400;
@@ -37,7 +39,7 @@ final class CameraCues
         }
         $programme = $plan->programme;
         $name = Str::limit($row->name, self::LONGEST, '…');
-        $cue = static fn(string $code, string $kind, string $words, string $anchor, int $offsetS, int $durationS, string $crew): NewCue => new NewCue(
+        $cue = static fn(string $code, string $kind, string $words, string $anchor, int $offsetS, int $durationS, string $crew, ?string $needs = null): NewCue => new NewCue(
             id: self::id($row, $code),
             kind: $kind,
             name: Str::limit("{$name}: {$words}", 79, '…'),
@@ -47,6 +49,7 @@ final class CameraCues
             who: $programme->watchedBy,
             where: $programme->place,
             crew: Str::limit($crew, self::LONGEST_CREW, '…'),
+            needs: $needs,
         );
 
         return [
@@ -64,7 +67,7 @@ final class CameraCues
     }
 
     /**
-     * @param callable(string, string, string, string, int, int, string): NewCue $cue
+     * @param callable(string, string, string, string, int, int, string, string): NewCue $cue
      *
      * @return list<NewCue>
      */
@@ -78,10 +81,10 @@ final class CameraCues
         $sinceC2 = ($list->offUt - JulianDate::fromDateTime($c2->time())) * self::DAY_S;
 
         return [
-            $cue('hands', 'measure', __('hands to the filter, it stays on'), 'c2', -self::HANDS_S, 0, __('Wait for the call. Nothing is taken off before.')),
+            $cue('hands', 'measure', __('hands to the filter, it stays on'), 'c2', -self::HANDS_S, 0, __('Wait for the call. Nothing is taken off before.'), self::IN_TOTALITY),
             $cue('list', 'measure', __('the list, once it is called'), 'c2', (int) ceil($sinceC2), (int) floor((float) $plan->freeS()), __('Only once “filters may come off” is called: filter off, :list; then filter on, at the latest with the warning. Look only until “filters on” is called.', [
                 'list' => implode(', ', array_map(static fn(PlannedShot $shot, int $i): string => ($i + 1) . ' ' . $shot->wish->name . ' (' . Numbers::decimal(($shot->toUt - $shot->fromUt) * self::DAY_S) . ' s)', $list->shots, array_keys($list->shots))),
-            ])),
+            ]), self::IN_TOTALITY),
         ];
     }
 

@@ -11,6 +11,7 @@ use App\Models\User;
 use KeenShadow\Core\RunSheet\Cues\Anchor;
 use KeenShadow\Core\RunSheet\Cues\Cue;
 use KeenShadow\Core\RunSheet\Cues\CueKind;
+use KeenShadow\Core\RunSheet\Cues\CueNeed;
 use KeenShadow\Core\RunSheet\Cues\Sheet;
 
 final class CuesOfRooms implements SheetCues
@@ -27,6 +28,7 @@ final class CuesOfRooms implements SheetCues
             who: $new->who,
             where: $new->where,
             crew: $new->crew,
+            needs: CueNeed::tryFrom($new->needs ?? ''),
         ), $cues);
         $sheet = EventSheet::of($event);
         $sheet->change($sheet->revision(), static fn(Sheet $seen): Sheet => array_reduce($stale, static fn(Sheet $left, string $id): Sheet => $left->without($id), $seen)->with(...$made), $by);

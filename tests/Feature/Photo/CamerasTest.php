@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Photo;
 
+use App\Domain\Event\EventReader;
 use App\Domain\Photo\EventCameras;
 use App\Domain\RunSheet\EventSheet;
 use App\Models\Photo\KitItem;
@@ -12,6 +13,8 @@ use Illuminate\Support\Arr;
 use KeenShadow\Core\Audience\Policy;
 use KeenShadow\Core\Photo\Kit\KitKind;
 use KeenShadow\Core\RunSheet\Cues\Cue;
+use KeenShadow\Core\RunSheet\Cues\CueNote;
+use KeenShadow\Core\RunSheet\Cues\PlacedCue;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\Feature\WithEvent;
@@ -153,6 +156,11 @@ final class CamerasTest extends TestCase
         $totality = app(EventCameras::class)->of($plan)->totality;
         self::assertStringContainsString('Only once “filters may come off” is called: filter off, 1 First beads (2 s), 2 Corona (7 s); then filter on, at the latest with the warning. Look only until', $list->crew);
         self::assertEqualsWithDelta(((float) $totality->onUt - (float) $totality->offUt) * 86400, $list->durationS, 1.0);
+        // At the edge of the path filters stay on: nobody puts hands to one.
+        $this->event->update(['lat' => 36.72, 'lon' => -6.0]);
+        $placed = EventSheet::of($this->event)->sheet()->placed(EventSheet::moments(app(EventReader::class)->facts($this->event->fresh() ?? self::fail())));
+        self::assertSame([[CueNote::NotSeen], [CueNote::NotSeen]], array_column(array_filter($placed, static fn(PlacedCue $p): bool => $p->begins === null), 'notes'));
+        $this->event->update(['lat' => 36.53, 'lon' => -6.29]);
         $plan->update(['programme' => ['watched_by' => 'Noor'] + $plan->programme]);
         $this->post(route('photo.cues', $this->event));
         self::assertSame(['Noor'], array_values(array_unique(array_map(static fn(Cue $cue): string => $cue->who, EventSheet::of($this->event->refresh())->sheet()->cues))));
