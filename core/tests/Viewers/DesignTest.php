@@ -40,7 +40,9 @@ final class DesignTest extends TestCase
         yield 'a lens far out of focus' => [['kind' => 'lens', 'distance_mm' => 600, 'hole_mm' => 10, 'focal_mm' => 1000], Level::Hold, 'screen-in-focus'];
         yield 'a small telescope' => [self::PROJECTION, Level::Yes, 'details-across'];
         yield 'its screen too narrow' => [['screen_mm' => 80] + self::PROJECTION, Level::Hold, 'image-on-the-screen'];
-        yield 'its screen too near' => [['distance_mm' => 100, 'aperture_mm' => 75] + self::PROJECTION, Level::Hold, 'image-not-dazzling'];
+        // 6.516 mm × (143/20 − 1) = 40.1 mm, (75/40.1)² = 3.5 times sunlight; at 100 mm 8.3 times.
+        yield 'its screen near' => [['distance_mm' => 143, 'aperture_mm' => 75] + self::PROJECTION, Level::Hold, 'image-not-dazzling'];
+        yield 'its screen too near' => [['distance_mm' => 100, 'aperture_mm' => 75] + self::PROJECTION, Level::Hold, 'screen-not-scorched'];
         yield 'a long telescope' => [['objective_focal_mm' => 2000, 'screen_mm' => 300] + self::PROJECTION, Level::Hold, 'whole-sun-in-the-eyepiece'];
     }
 
@@ -122,6 +124,7 @@ final class DesignTest extends TestCase
             $verdict = Judgement::of($design($distanceMm), Light::of());
             $heat = array_column($verdict->findings, null, 'rule')['screen-not-scorched'];
             self::assertSame([$level, 160.0], [$heat->level, $heat->values['mm']]);
+            self::assertSame([$level, $level === Level::No ? 'Burns its screen' : 'Hot screen'], [$verdict->level, $verdict->word()]);
             self::assertEqualsWithDelta($suns, $heat->values['suns'], 0.002 * $suns);
             self::assertEqualsWithDelta($suns, DesignFigures::of($design($distanceMm), Light::of())['screen_suns'], 0.002 * $suns);
             // A Sun that is dim now is not dim tomorrow.

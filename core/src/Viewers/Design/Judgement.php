@@ -37,9 +37,13 @@ final readonly class Judgement
     {
         $judged = new self($design, $light, $design->image($light));
 
+        $heat = $judged->heat();
+        $findings = array_values(array_filter([$heat, $judged->shape(), $judged->size(), $judged->contrast(), ...$judged->projection()]));
+        $isHot = $heat !== null && array_filter($findings, static fn(Finding $finding): bool => $finding->level->isWorseThan($heat->level)) === [];
+
         return Verdict::of(
-            ViewersSubject::Viewer,
-            array_values(array_filter([$judged->shape(), $judged->size(), $judged->contrast(), $judged->heat(), ...$judged->projection()])),
+            $isHot ? ViewersSubject::HotViewer : ViewersSubject::Viewer,
+            $findings,
             Finding::measured(
                 Measure::DetailsAcross,
                 Level::Yes,
