@@ -10,7 +10,7 @@ const SAFETY = 3;
 export const LEAD_MS = { safety: 250, other: 900 };
 /** A voice that has not begun by then is asked again; so is one that was cut off. */
 const SILENT_MS = 1500;
-const MOST_TIMES = 3;
+const MOST_TIMES = { safety: 10, other: 2 };
 /** Longer ago than this a line that had to wait is only read. */
 const WAITS_MS = 8000;
 /** Played faster than this there is no time for words: tones alone. */
@@ -79,9 +79,11 @@ export class Caller {
         one.times += 1;
         const attempt = one.times;
         const isThis = () => one === this.current && one.times === attempt;
-        const again = () => isThis() && (one.times < MOST_TIMES ? this.speak(one) : this.end());
+        const most = rankOf(one.kind) >= SAFETY ? MOST_TIMES.safety : MOST_TIMES.other;
+        const again = () => isThis() && (one.times < most ? this.speak(one) : this.end());
         this.device.forget(this.timer);
-        this.device.voice.cancel();
+        // What was said before was cut off when this began; some browsers lose words that follow a cancel at once.
+        if (attempt > 1) this.device.voice.cancel();
         this.timer = this.device.after(SILENT_MS, again);
         this.device.voice.speak(one.words, {
             began: () => isThis() && this.device.forget(this.timer),
