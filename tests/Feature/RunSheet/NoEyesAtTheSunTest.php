@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature\RunSheet;
 
+use App\Domain\Event\EventFacts;
+use App\Domain\Training\Handout;
+use App\Models\Event;
 use App\Pages\Day\LookPage;
 use App\Text\CueWords;
 use DateTimeImmutable;
 use DateTimeZone;
+use KeenShadow\Core\Audience\Policy;
 use KeenShadow\Core\RunSheet\Cues\Cue;
 use KeenShadow\Core\RunSheet\Cues\Moments;
 use KeenShadow\Core\RunSheet\Cues\Occasion;
@@ -99,6 +103,29 @@ final class NoEyesAtTheSunTest extends TestCase
         $maximum = $seville->circumstances->maximum->time();
         self::assertSame('look round', self::fault('Look round the whole horizon: sunset, planets.', $seville, $maximum, $maximum));
         self::assertNull(self::fault('Stand with your back to the Sun, look along the horizon.', $santander, $before, $before));
+    }
+
+    /** What families take home says where the Sun is and sends nobody there: over every tenth of the eclipses, under every policy. */
+    public function testHandoutsSendNobodyToTheSun(): void
+    {
+        $read = 0;
+        foreach ($this->centralEclipses() as $n => $eclipse) {
+            foreach ($n % 10 === 0 ? $this->places($eclipse, $n) : [] as $observer) {
+                $here = LocalEclipse::seenFrom($eclipse, $observer, new DateTimeZone('UTC'), $this->ephemeris());
+                $best = $here->bestVisible()->time();
+                foreach ([null, ...Policy::cases()] as $policy) {
+                    $event = new Event(['title' => 'Morning', 'place_name' => 'Sea wall', 'policy' => $policy]);
+                    $handout = Handout::of(new EventFacts($event, $here, null));
+                    foreach ([$handout->answer->headline, $handout->policy, ...$handout->bring, ...$handout->never, ...$handout->plain, ...$handout->after] as $text) {
+                        self::assertNull(self::fault($text, $here, $best, $best), "{$eclipse->date()}: {$text}");
+                        ++$read;
+                    }
+                    self::assertStringStartsWith('At ', $handout->direction);
+                    self::assertStringNotContainsStringIgnoringCase('look', $handout->direction);
+                }
+            }
+        }
+        self::assertGreaterThan(10000, $read);
     }
 
     /** Cards for the queue, scenes and steps are the same wherever the Sun stands: read beside a low crescent, none of them sends eyes there. */
