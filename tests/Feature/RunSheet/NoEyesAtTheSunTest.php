@@ -105,24 +105,23 @@ final class NoEyesAtTheSunTest extends TestCase
         self::assertNull(self::fault('Stand with your back to the Sun, look along the horizon.', $santander, $before, $before));
     }
 
-    /** What families take home says where the Sun is and sends nobody there: over every tenth of the eclipses, under every policy. */
+    /** What families take home says where the Sun is and sends nobody there: over all the eclipses, under each policy in turn. */
     public function testHandoutsSendNobodyToTheSun(): void
     {
         $read = 0;
+        $policies = [null, ...Policy::cases()];
         foreach ($this->centralEclipses() as $n => $eclipse) {
-            foreach ($n % 10 === 0 ? $this->places($eclipse, $n) : [] as $observer) {
+            foreach ($this->places($eclipse, $n) as $observer) {
                 $here = LocalEclipse::seenFrom($eclipse, $observer, new DateTimeZone('UTC'), $this->ephemeris());
                 $best = $here->bestVisible()->time();
-                foreach ([null, ...Policy::cases()] as $policy) {
-                    $event = new Event(['title' => 'Morning', 'place_name' => 'Sea wall', 'policy' => $policy]);
-                    $handout = Handout::of(new EventFacts($event, $here, null));
-                    foreach ([$handout->answer->headline, $handout->policy, ...$handout->bring, ...$handout->never, ...$handout->plain, ...$handout->after] as $text) {
-                        self::assertNull(self::fault($text, $here, $best, $best), "{$eclipse->date()}: {$text}");
-                        ++$read;
-                    }
-                    self::assertStringStartsWith('At ', $handout->direction);
-                    self::assertStringNotContainsStringIgnoringCase('look', $handout->direction);
+                $event = new Event(['title' => 'Morning', 'place_name' => 'Sea wall', 'policy' => $policies[$n % count($policies)]]);
+                $handout = Handout::of(new EventFacts($event, $here, null));
+                foreach ([$handout->answer->headline, $handout->policy, ...$handout->bring, ...$handout->never, ...$handout->plain, ...$handout->after] as $text) {
+                    self::assertNull(self::fault($text, $here, $best, $best), "{$eclipse->date()}: {$text}");
+                    ++$read;
                 }
+                self::assertStringStartsWith('At ', $handout->direction);
+                self::assertStringNotContainsStringIgnoringCase('look', $handout->direction);
             }
         }
         self::assertGreaterThan(10000, $read);
@@ -147,7 +146,7 @@ final class NoEyesAtTheSunTest extends TestCase
     /** Why a text must not be said from a moment to another; null where it may. */
     private static function fault(string $said, LocalEclipse $here, DateTimeImmutable $begins, DateTimeImmutable $ends): ?string
     {
-        $plain = strtolower((string) preg_replace('/do not look up( yet)?|look up only through a filter|(?:glasses on |whenever |for )[^.:]*looks? up|look up, eyes down|(?:filters|glasses) stay on[^.]*/i', '', $said));
+        $plain = strtolower((string) preg_replace('/cut by the horizon|do not look up( yet)?|look up only through a filter|(?:glasses on |whenever |for )[^.:]*looks? up|look up, eyes down|(?:filters|glasses) stay on[^.]*/i', '', $said));
         if (preg_match('/backs? to (the sun|where the sun is)/', $plain) === 1) {
             return null;
         }
